@@ -1,0 +1,22 @@
+import type { NextConfig } from 'next';
+import { fileURLToPath } from 'node:url';
+
+const securityHeaders = [
+  { key: 'X-Content-Type-Options', value: 'nosniff' },
+  { key: 'X-Frame-Options', value: 'DENY' },
+  { key: 'Referrer-Policy', value: 'same-origin' },
+];
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  agentRules: false,
+  experimental: { agentUpgrade: false },
+  serverExternalPackages: ['pdfkit', 'pg', '@node-rs/argon2', 'yazl', 'yauzl'],
+  turbopack: { root: fileURLToPath(new URL('.', import.meta.url)) },
+  async headers() {
+    return [{ source: '/:path*', headers: securityHeaders }];
+  },
+};
+
+export default config;
