@@ -1,0 +1,26 @@
+import type * as v from 'valibot';
+import { anyProperties } from './any';
+import { deviceProperties } from './device';
+import { panelProperties } from './panel';
+import { placeProperties } from './place';
+import type { PropertySpec } from './spec';
+import { wiringProperties } from './wiring';
+
+/** Everything that can be said, by name. */
+export const properties = {
+  ...anyProperties,
+  ...placeProperties,
+  ...panelProperties,
+  ...deviceProperties,
+  ...wiringProperties,
+};
+
+export type PropertyName = keyof typeof properties;
+export type PropertyValue<P extends PropertyName> = v.InferOutput<(typeof properties)[P]['schema']>;
+/** Several facts at once, each optional. */
+export type Facts = { [P in PropertyName]?: PropertyValue<P> };
+
+export function propertySpec(name: string): PropertySpec | undefined {
+  return Object.hasOwn(properties, name) ? properties[name as PropertyName] : undefined;
+}
+export type { PropertySpec } from './spec';

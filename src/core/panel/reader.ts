@@ -1,0 +1,32 @@
+import type { Fact, Inspection } from '../entries/inspection';
+import { certainties } from '../entries/entry';
+import type { PropertyName, PropertyValue } from '../entries/properties';
+
+/** Which of two or more standing values to read, by `about|property`: an index into them. */
+export type Choices = ReadonlyMap<string, number>;
+
+/** Reads standing facts. Of values that contradict each other, the chosen one; else the last. */
+export class FactReader {
+  constructor(
+    readonly inspection: Inspection,
+    private readonly choices: Choices = new Map(),
+  ) {}
+
+  fact<P extends PropertyName>(about: string, property: P): Fact<PropertyValue<P>> | undefined {
+    const values = this.inspection.facts.get(about)?.get(property);
+    if (!values || values.length === 0) return undefined;
+    if (values.length === 1) return values[0] as Fact<PropertyValue<P>>;
+    const chosen = this.choices.get(`${about}|${property}`);
+    if (chosen !== undefined) return values[chosen] as Fact<PropertyValue<P>>;
+    const last = values[values.length - 1]!;
+    const same = values.filter((fact) => JSON.stringify(fact.value) === JSON.stringify(last.value));
+    const surest = same.reduce((a, b) =>
+      certainties.indexOf(b.certainty) < certainties.indexOf(a.certainty) ? b : a,
+    );
+    return surest as Fact<PropertyValue<P>>;
+  }
+
+  value<P extends PropertyName>(about: string, property: P): PropertyValue<P> | undefined {
+    return this.fact(about, property)?.value;
+  }
+}

@@ -1,0 +1,38 @@
+import type { Metal, Size } from '../yardstick/size';
+import { metalWords } from '../yardstick/size';
+import type { CircuitView, ConductorView, DeviceView, TerminalView } from './views';
+
+/** "12 copper" */
+export const sizeWords = (size: Size, metal: Metal) => `${size} ${metalWords[metal]}`;
+
+/** "12 copper", or what of it is known. */
+export function conductorWords(conductor: ConductorView): string {
+  const size = conductor.size?.value;
+  const metal = conductor.metal?.value;
+  if (size && metal) return sizeWords(size, metal);
+  return size ?? (metal ? metalWords[metal] : 'size not read');
+}
+
+/** "Kitchen left", or "no name". */
+export const circuitWords = (circuit: CircuitView | undefined) => circuit?.name ?? 'no name';
+
+/** What a breaker feeds, by its terminals' circuits. */
+export function deviceCircuitWords(device: DeviceView): string {
+  const names = device.terminals
+    .map((terminal) => terminal.circuit?.name)
+    .filter((name) => name !== undefined);
+  return [...new Set(names)].join(' / ');
+}
+
+/** "7 Kitchen left" */
+export const terminalWords = (terminal: TerminalView) =>
+  [terminal.label, terminal.circuit?.name].filter(Boolean).join(' ');
+
+/** "1 screw", "2 screws" */
+export const counted = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'}`;
+
+/** "3", "3 and 9", "3, 9 and 12" */
+export function listed(words: readonly (string | number)[]): string {
+  if (words.length < 2) return words.join('');
+  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}

@@ -1,0 +1,102 @@
+import type { Fact } from '../../entries/inspection';
+import { conductorWords, circuitWords } from '../../panel/words';
+import type { ConductorView } from '../../panel/views';
+import { terminalPlaces } from '../places';
+import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
+
+/** 110.14(A): a terminal takes one conductor unless it is marked for more. */
+export const doubleTap = defineRule({
+  id: 'breaker/double-tap',
+  title: 'More conductors under a breaker screw than it is marked for',
+  stage: 8,
+  hazards: ['fire'],
+  base: { severity: 4, likelihood: 2 },
+  outsideListing: true,
+  behindCover: true,
+  sources: [
+    { code: '110.14(A)', says: 'terminals for more than one conductor are so identified' },
+    { code: '110.3(B)', says: 'use by the listing and label' },
+  ],
+  who: 'a licensed electrician',
+  remedies: [
+    'A breaker of its own in a free position',
+    'Join the conductors in a listed connector and bring one to the breaker',
+    'A breaker listed for two wires',
+    'A tandem where the label allows it',
+  ],
+  messages: {
+    doubled: {
+      short: '{count} conductors under one screw marked for {takes}',
+      seen: '{count} conductors ({conductors}) are under the screw of breaker {label}, {circuit}; it is marked for {takes}.',
+      why: 'The screw at {label} clamps one wire well and the other by chance. A loose wire heats where nobody sees it, and the {handleA} A breaker does not notice.',
+      ask: 'A place of its own for each conductor: a free position, or a listed connector and one wire to the breaker.',
+    },
+    'wrong-pair': {
+      short: '2 conductors of sizes the screw is not marked for in pairs',
+      seen: 'Two conductors ({conductors}) are under the screw of breaker {label}, {circuit}; its marking allows pairs of {sizes} copper only.',
+      why: 'A screw marked for two wires holds them only in the sizes it was tested with; at {label} one may work loose and heat.',
+      ask: 'A place of its own for each conductor, or a pair of a size the marking allows.',
+    },
+  },
+  places: terminalPlaces,
+  check({ terminal }, { site }) {
+    const { conductors, device, ref } = terminal;
+    const seenAll = allSeen([ref, device.id], (about) => site.reader.fact(about, 'allSeen'));
+    const landed = present(...conductors.map((conductor) => conductor.landsOn));
+    if (conductors.length === 0)
+      return seenAll
+        ? doesNotApply('no conductor on it')
+        : notSeen(want(ref, 'allSeen', 'look what is under the screw'));
+    const takes = site.reader.fact(device.id, 'terminalTakes');
+    if (conductors.length === 1)
+      return seenAll
+        ? clear('1 conductor under the screw', ...landed, seenAll)
+        : notSeen(want(ref, 'allSeen', 'say whether this is all that is under the screw'));
+    if (!takes)
+      return likelyNotSeen(
+        landed,
+        want(device.id, 'terminalTakes', 'read the marking beside the screw'),
+      );
+    const data = {
+      count: conductors.length,
+      takes: takes.value,
+      label: terminal.label,
+      circuit: circuitWords(terminal.circuit),
+      conductors: conductors.map(conductorWords).join(' and '),
+      handleA: terminal.handleA ?? '?',
+    };
+    if (conductors.length > takes.value)
+      return { outcome: 'found', message: 'doubled', data, facts: present(takes, ...landed) };
+    if (!seenAll)
+      return notSeen(want(ref, 'allSeen', 'say whether this is all that is under the screw'));
+    const sizes = site.reader.fact(device.id, 'terminalTakesSizes');
+    const fits = pairFits(conductors, sizes?.value);
+    if (fits === 'unknown')
+      return notSeen(
+        want(device.id, 'terminalTakesSizes', 'read which sizes the marking allows in pairs'),
+      );
+    if (fits === 'no')
+      return {
+        outcome: 'found',
+        message: 'wrong-pair',
+        data: { ...data, sizes: sizes?.value.join(', ') ?? '14 to 10' },
+        facts: present(takes, sizes, ...landed),
+      };
+    return clear('2 conductors, screw marked for 2', takes, sizes, ...landed, seenAll);
+  },
+});
+
+function allSeen(refs: readonly string[], read: (ref: string) => Fact<boolean> | undefined) {
+  return refs.map(read).find((fact) => fact?.value);
+}
+
+/** Whether a screw marked for two takes this pair. Equal copper of 14 to 10 is what every such marking takes. */
+function pairFits(conductors: readonly ConductorView[], allowed: readonly string[] | undefined) {
+  const sizes = conductors.map((conductor) => conductor.size?.value);
+  const metals = conductors.map((conductor) => conductor.metal?.value);
+  if (metals.includes('al')) return 'no';
+  if (sizes.includes(undefined) || metals.includes(undefined)) return 'unknown';
+  if (allowed) return sizes.every((size) => allowed.includes(size!)) ? 'yes' : 'no';
+  const equal = new Set(sizes).size === 1;
+  return equal && ['14', '12', '10'].includes(sizes[0]!) ? 'yes' : 'unknown';
+}

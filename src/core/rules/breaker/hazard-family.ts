@@ -1,0 +1,75 @@
+import type { Scene } from '../rule';
+import { clear, defineRule, notSeen, want } from '../rule';
+import { panelPlace } from '../places';
+
+/** A panel whose construction family is in the registry of families with a bad history. */
+export const hazardFamily = defineRule({
+  id: 'breaker/hazard-family',
+  title: 'Panel of a family with a bad history',
+  stage: 5,
+  hazards: ['fire', 'shock'],
+  base: { severity: 4, likelihood: 2 },
+  outsideListing: false,
+  behindCover: false,
+  sources: [
+    {
+      code: 'registry of families',
+      says: 'history recorded with the family; kept by the organisation',
+    },
+  ],
+  who: 'a licensed electrician',
+  remedies: [
+    'Replace the panel',
+    'Replacement breakers where the registry names them',
+    'A date and a budget',
+  ],
+  messages: {
+    family: {
+      short: '{family}: {maker} {model}',
+      seen: 'The label names {maker} {model}, a {family}: {construction}.',
+      why: 'Of this construction it is known that {history}.',
+      ask: 'A quotation for replacing this panel, and signs of heat or looseness looked for at every breaker.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'The panel’s family')],
+  check(place, scene) {
+    const { reader } = scene.site;
+    const maker = reader.fact(place.ref, 'maker');
+    const model = reader.fact(place.ref, 'model');
+    if (!maker) return notSeen(want(place.ref, 'maker', 'read the maker on the label'));
+    const byMaker = familiesOf(scene, maker.value);
+    if (byMaker.length === 0) return clear('no family of this maker in the registry', maker);
+    if (!model) return notSeen(want(place.ref, 'model', 'read the model on the label'));
+    const family = byMaker.find(({ models }) =>
+      models.some((known) => same(known, model.value)),
+    )?.family;
+    if (!family) return clear('this model is not in the registry', maker, model);
+    return {
+      outcome: 'found',
+      message: 'family',
+      data: {
+        family: family.name.toLowerCase(),
+        maker: maker.value,
+        model: model.value,
+        construction: family.construction,
+        history: family.history,
+      },
+      facts: [maker, model],
+      base: {
+        severity: family.severity,
+        likelihood: family.likelihood,
+        because: `registry: ${family.name}`,
+      },
+    };
+  },
+});
+
+const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+function familiesOf({ settings }: Scene, maker: string) {
+  return settings.families.flatMap((family) =>
+    family.nameplates
+      .filter((nameplate) => same(nameplate.maker, maker))
+      .map((nameplate) => ({ family, models: nameplate.models })),
+  );
+}

@@ -1,0 +1,71 @@
+import { listed } from '../../panel/words';
+import type { MultiwireView, TerminalView } from '../../panel/views';
+import { neutralAmps } from '../../load/neutral-amps';
+import type { Place } from '../rule';
+import { clear, defineRule, notSeen, present, want } from '../rule';
+
+interface MultiwirePlace extends Place {
+  group: MultiwireView;
+}
+
+/** Two hots of one multiwire circuit on one leg: their currents add in the neutral. */
+export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
+  id: 'breaker/shared-neutral-same-leg',
+  title: 'Circuits sharing a neutral are on one leg',
+  stage: 8,
+  hazards: ['fire'],
+  base: { severity: 4, likelihood: 3 },
+  outsideListing: false,
+  behindCover: true,
+  sources: [
+    { code: '210.4', says: 'multiwire branch circuits' },
+    { code: '100', says: 'multiwire branch circuit: a voltage between its ungrounded conductors' },
+  ],
+  who: 'a licensed electrician',
+  remedies: [
+    'Move one hot to the other leg and tie the handles',
+    'A two-pole breaker',
+    'A neutral for each circuit',
+  ],
+  messages: {
+    'same-leg': {
+      short: 'One neutral for {labels}, all on leg {leg}',
+      seen: 'Breakers {labels} share one neutral and are all on leg {leg}.',
+      why: 'On one leg the currents add in the shared neutral: up to {sumA} A at the breakers’ ratings, and no breaker watches the neutral. On two legs it would carry {differenceA} A.',
+      ask: 'The hots on different legs, their handles tied; or a neutral for each circuit.',
+    },
+  },
+  places: ({ panel }) =>
+    panel.multiwires.map((group) => ({
+      ref: group.id,
+      label: `Breakers ${listed(group.hots.map((hot) => hot.label))}`,
+      related: [
+        group.id,
+        ...group.hots.flatMap((hot) => [hot.ref, hot.device.id]),
+        ...(group.neutral ? [group.neutral.id] : []),
+      ],
+      order: 100 + (group.hots[0]?.device.number ?? 0) * 4,
+      group,
+    })),
+  check({ group }) {
+    if (group.hots.length < 2)
+      return notSeen(want(group.id, 'terminals', 'say which breakers share this neutral'));
+    const onLeg = (leg: string) => group.hots.filter((hot) => hot.leg === leg);
+    const together = [onLeg('A'), onLeg('B')].find((hots) => hots.length >= 2);
+    if (!together) return clear('on different legs', group.fact);
+    const ratings = together.map((hot) => hot.handleA ?? 0);
+    return {
+      outcome: 'found',
+      message: 'same-leg',
+      data: {
+        labels: listed(together.map((hot: TerminalView) => hot.label)),
+        leg: together[0]!.leg,
+        sumA: neutralAmps(ratings.map((amps) => ({ leg: 'A' as const, amps }))),
+        differenceA: neutralAmps(
+          ratings.map((amps, i) => ({ leg: i % 2 ? ('B' as const) : ('A' as const), amps })),
+        ),
+      },
+      facts: present(group.fact, ...together.map((hot) => hot.ratingA)),
+    };
+  },
+});

@@ -1,0 +1,85 @@
+import { conductorWords, circuitWords } from '../../panel/words';
+import type { ConductorView, TerminalView } from '../../panel/views';
+import type { Place } from '../rule';
+import { clear, defineRule, notSeen, present, want } from '../rule';
+
+interface HotPlace extends Place {
+  terminal: TerminalView;
+  conductor: ConductorView;
+}
+
+/** 200.7: white or grey on a breaker is re-marked, and only in a cable may it be. */
+export const whiteAsHot = defineRule<HotPlace>({
+  id: 'conductor/white-as-hot',
+  title: 'White or grey conductor used as hot and not re-marked',
+  stage: 8,
+  hazards: ['shock'],
+  base: { severity: 3, likelihood: 2 },
+  outsideListing: false,
+  behindCover: true,
+  sources: [{ code: '200.7', says: 'white or grey insulation' }],
+  who: 'a licensed electrician',
+  remedies: [
+    'Re-mark it with tape or paint at both ends',
+    'Where it runs in a raceway: a conductor of another colour',
+  ],
+  messages: {
+    unmarked: {
+      short: '{colour} used as hot, not re-marked',
+      seen: 'The {colour} {conductor} on breaker {label}, {circuit}, is hot and not re-marked.',
+      why: 'Whoever opens a box on {circuit} takes a {colour} wire for the neutral; this one is live.',
+      ask: 'Re-mark the {colour} conductor of {circuit} as hot at both ends.',
+    },
+    raceway: {
+      short: '{colour} used as hot in a raceway',
+      seen: 'The {colour} {conductor} on breaker {label}, {circuit}, is hot and runs in a raceway, where re-marking does not do.',
+      why: 'Whoever opens a box on {circuit} takes a {colour} wire for the neutral; this one is live.',
+      ask: 'A conductor of a hot colour in its place.',
+    },
+  },
+  places: ({ panel }) =>
+    panel.devices.flatMap((device) =>
+      device.terminals.flatMap((terminal) =>
+        terminal.conductors.map((conductor) => ({
+          ref: conductor.id,
+          label: `Breaker ${terminal.label}`,
+          related: [conductor.id],
+          order: 100 + device.number * 4 + terminal.index,
+          terminal,
+          conductor,
+        })),
+      ),
+    ),
+  check({ terminal, conductor }, { site }) {
+    const { colour } = conductor;
+    if (!colour) return notSeen(want(conductor.id, 'colour', 'record the colour of the conductor'));
+    if (colour.value !== 'white' && colour.value !== 'grey')
+      return clear(`${colour.value}`, colour);
+    const data = {
+      colour: colour.value,
+      conductor: conductorWords(conductor),
+      label: terminal.label,
+      circuit: circuitWords(terminal.circuit),
+    };
+    const remarked = site.reader.fact(conductor.id, 'remarked');
+    const method = conductor.cable?.kind;
+    if (method && (method.value === 'tw' || method.value === 'thw'))
+      return {
+        outcome: 'found',
+        message: 'raceway',
+        data,
+        facts: present(colour, conductor.landsOn, method),
+      };
+    if (!remarked)
+      return notSeen(
+        want(conductor.id, 'remarked', 'look whether the white conductor is re-marked'),
+      );
+    if (remarked.value) return clear('re-marked', colour, remarked);
+    return {
+      outcome: 'found',
+      message: 'unmarked',
+      data,
+      facts: present(colour, remarked, conductor.landsOn),
+    };
+  },
+});

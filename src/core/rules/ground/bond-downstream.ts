@@ -1,0 +1,105 @@
+import type { PropertyName } from '../../entries/properties';
+import { panelPlace } from '../places';
+import type { Want } from '../rule';
+import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
+
+/** 250.142(B); the older three-wire feeder to a separate building is permitted by 250.32(B) exception 1. */
+export const bondDownstream = defineRule({
+  id: 'ground/bond-downstream',
+  title: 'Neutral joined to the enclosure again, downstream',
+  stage: 9,
+  hazards: ['shock'],
+  base: { severity: 4, likelihood: 3 },
+  outsideListing: false,
+  behindCover: true,
+  sources: [
+    {
+      code: '250.142(B)',
+      says: 'no neutral-to-ground joint on the load side of the first disconnect',
+    },
+    { code: '250.32(B) exception 1', says: 'existing feeders to a separate building' },
+  ],
+  who: 'a licensed electrician',
+  remedies: [
+    'A four-wire feeder, then the bond undone',
+    'The bond undone where the feeder has its own ground',
+  ],
+  messages: {
+    joined: {
+      short: 'Neutral joined to the enclosure downstream',
+      seen: 'This panel is downstream of the first disconnect, and its neutral is joined to the enclosure ({how}).',
+      why: 'Part of the neutral current returns over ground wires, pipes and metal that people touch; if the feeder neutral opens, all of it does.',
+      ask: 'A licensed check that the feeder has its own ground; only then may the bond be undone. Nobody should just remove it.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Bond')],
+  check(place, { panel, site }) {
+    const { reader } = site;
+    const { place: supply, fact: fed } = panel.supply;
+    if (supply === 'first-disconnect') return doesNotApply('this panel holds the first disconnect');
+    const bond = reader.fact(panel.id, 'bond');
+    if (supply === 'unknown')
+      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (!bond)
+      return notSeen(
+        want(panel.id, 'bond', 'look for a strap or screw from neutral bar to enclosure'),
+      );
+    if (bond.value === 'none') return clear('kept apart downstream', bond, fed);
+
+    const conditions = exceptionConditions.map((condition) => ({
+      ...condition,
+      fact: reader.fact(panel.id, condition.property),
+    }));
+    const year = reader.fact(panel.id, 'yearBuilt') ?? reader.fact(panel.building, 'yearBuilt');
+    const failed = conditions.find(
+      ({ fact, permits }) => fact !== undefined && fact.value !== permits,
+    );
+    const tooNew = year !== undefined && year.value >= threeWireFeedersUntil;
+    if (failed || tooNew)
+      return {
+        outcome: 'found',
+        message: 'joined',
+        data: { how: joinedBy[bond.value] ?? bond.value },
+        facts: present(bond, fed, failed?.fact, tooNew ? year : undefined),
+      };
+    const wants: Want[] = conditions
+      .filter(({ fact }) => !fact)
+      .map(({ property, say }) => want(panel.id, property, say));
+    if (!year) wants.push(want(panel.id, 'yearBuilt', 'find the year of the panel'));
+    if (wants.length > 0) return likelyNotSeen([bond, fed], ...wants);
+    return clear(
+      'permitted while untouched: older feeder to a separate building, 250.32(B) exception 1',
+      bond,
+      fed,
+      ...conditions.map(({ fact }) => fact),
+    );
+  },
+});
+
+/** From this edition on a feeder to a separate building has a ground of its own. */
+const threeWireFeedersUntil = 2008;
+
+const joinedBy: Record<string, string> = {
+  strap: 'by a strap',
+  screw: 'by a screw',
+  'bar-in-can': 'neutral bar screwed to the enclosure',
+};
+
+const exceptionConditions = [
+  { property: 'separateBuilding', permits: true, say: 'say whether this is a separate building' },
+  {
+    property: 'feederHasGround',
+    permits: false,
+    say: 'look whether the feeder has a ground of its own',
+  },
+  {
+    property: 'metalPathBetween',
+    permits: false,
+    say: 'look for pipes or metal between the buildings',
+  },
+  {
+    property: 'groundFaultUpstream',
+    permits: false,
+    say: 'look for ground-fault protection upstream',
+  },
+] as const satisfies readonly { property: PropertyName; permits: boolean; say: string }[];

@@ -1,0 +1,67 @@
+import { counted } from '../../panel/words';
+import type { BarTerminalView } from '../../panel/views';
+import { barTerminalPlaces } from '../places';
+import type { Place } from '../rule';
+import { clear, defineRule, notSeen, present, want } from '../rule';
+
+interface ScrewPlace extends Place {
+  terminal: BarTerminalView;
+}
+
+/** 110.3(B), 408.40: grounds per terminal by the label. */
+export const overfilledGround = defineRule<ScrewPlace>({
+  id: 'ground/overfilled',
+  title: 'More grounds under a screw than the label allows',
+  stage: 9,
+  hazards: ['shock'],
+  base: { severity: 2, likelihood: 2 },
+  outsideListing: true,
+  behindCover: true,
+  sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
+  who: 'a licensed electrician',
+  remedies: ['Move grounds to free terminals', 'An extra ground bar listed for the panel'],
+  messages: {
+    overfilled: {
+      short: '{grounds} under one screw, label allows {most}',
+      seen: '{grounds} are under screw {number} of the ground bar; the label allows {most}.',
+      why: 'A ground that slips out of screw {number} leaves its circuit’s metal without a path for a fault.',
+      ask: 'No more than {most} to a screw; an extra ground bar if none is free.',
+    },
+  },
+  places: ({ panel }) =>
+    panel.bars
+      .flatMap(barTerminalPlaces)
+      .filter(({ terminal }) =>
+        terminal.conductors.some((conductor) => conductor.function?.value === 'ground'),
+      ),
+  check({ terminal }, { site, panel }) {
+    const grounds = terminal.conductors.filter(
+      (conductor) => conductor.function?.value === 'ground',
+    );
+    const facts = present(...grounds.flatMap((ground) => [ground.landsOn, ground.function]));
+    const most = site.reader.fact(panel.id, 'labelGroundsPerTerminal');
+    const all =
+      site.reader.fact(terminal.ref, 'allSeen') ?? site.reader.fact(terminal.bar.id, 'allSeen');
+    if (most && grounds.length > most.value)
+      return {
+        outcome: 'found',
+        message: 'overfilled',
+        data: {
+          grounds: counted(grounds.length, 'ground'),
+          most: most.value,
+          number: terminal.number,
+        },
+        facts: [most, ...facts],
+      };
+    if (!most && grounds.length > 1)
+      return notSeen(
+        want(
+          panel.id,
+          'labelGroundsPerTerminal',
+          'read how many grounds the label allows per terminal',
+        ),
+      );
+    if (!all) return notSeen(want(terminal.ref, 'allSeen', 'follow every ground to its screw'));
+    return clear(`${counted(grounds.length, 'ground')} under the screw`, ...facts, most, all);
+  },
+});

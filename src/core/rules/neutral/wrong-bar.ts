@@ -1,0 +1,73 @@
+import { listed } from '../../panel/words';
+import { barPlaces, panelPlace } from '../places';
+import type { BarPlace } from '../places';
+import type { Place } from '../rule';
+import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
+
+type GroundBarPlace = Place & Partial<Pick<BarPlace, 'bar'>>;
+
+/** 250.24(A)(5), 408.40: downstream of the first disconnect neutrals stay off the ground bar. */
+export const wrongBar = defineRule<GroundBarPlace>({
+  id: 'neutral/wrong-bar',
+  title: 'Neutral on the ground bar of a downstream panel',
+  stage: 9,
+  hazards: ['shock'],
+  base: { severity: 4, likelihood: 3 },
+  outsideListing: false,
+  behindCover: true,
+  sources: [
+    {
+      code: '250.24(A)(5)',
+      says: 'no grounding connection on the load side of the first disconnect',
+    },
+    { code: '408.40', says: 'grounding of panelboards' },
+  ],
+  who: 'a licensed electrician',
+  remedies: [
+    'Move the neutrals to the isolated neutral bar',
+    'An extra neutral bar listed for the panel',
+  ],
+  messages: {
+    'on-ground-bar': {
+      short: '{count} on the ground bar',
+      seen: 'Screws {screws} of the ground bar hold neutrals; this panel is downstream of the first disconnect.',
+      why: 'Current of these circuits returns over ground wires, pipes and metal enclosures that people touch.',
+      ask: 'The neutrals on the isolated neutral bar; first have it checked that the feeder has a ground of its own.',
+    },
+  },
+  places: ({ panel }) => {
+    const bars = barPlaces(panel, 'ground');
+    return bars.length > 0 ? bars : [panelPlace(panel, 'Ground bar')];
+  },
+  check(place, { panel, site }) {
+    if (panel.supply.place === 'first-disconnect')
+      return doesNotApply('this panel holds the first disconnect');
+    if (panel.supply.place === 'unknown')
+      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (!place.bar) return notSeen(want(panel.id, 'allSeen', 'find where the grounds land'));
+    const onBar = place.bar.terminals.filter((terminal) =>
+      terminal.conductors.some((conductor) => conductor.function?.value === 'neutral'),
+    );
+    if (onBar.length === 0) {
+      const all = site.reader.fact(place.bar.id, 'allSeen');
+      return all
+        ? clear('no neutral on the ground bar', all, panel.supply.fact)
+        : notSeen(want(place.bar.id, 'allSeen', 'follow every conductor on the ground bar'));
+    }
+    const neutrals = onBar.flatMap((terminal) =>
+      terminal.conductors.filter((conductor) => conductor.function?.value === 'neutral'),
+    );
+    return {
+      outcome: 'found',
+      message: 'on-ground-bar',
+      data: {
+        count: `${neutrals.length} neutral${neutrals.length === 1 ? '' : 's'}`,
+        screws: listed(onBar.map((terminal) => terminal.number)),
+      },
+      facts: present(
+        panel.supply.fact,
+        ...neutrals.flatMap((neutral) => [neutral.landsOn, neutral.function]),
+      ),
+    };
+  },
+});

@@ -1,0 +1,133 @@
+import type { Fact } from '../entries/inspection';
+import type { PropertyName } from '../entries/properties';
+import type { PanelView } from '../panel/views';
+import type { SiteView } from '../panel/site-view';
+import type { Settings } from '../settings/settings';
+import type { Source, Yardstick } from '../yardstick/yardstick';
+
+export type Severity = 1 | 2 | 3 | 4;
+export type Likelihood = 1 | 2 | 3 | 4 | 5;
+export type Hazard = 'fire' | 'shock' | 'arc flash' | 'damage' | 'outage';
+
+/** What a rule may look at. */
+export interface Scene {
+  site: SiteView;
+  panel: PanelView;
+  yardstick: Yardstick;
+  settings: Settings;
+}
+
+/** Where a check is made: a thing or part, with the words for it and what else stands there. */
+export interface Place {
+  ref: string;
+  /** As a reader finds it: "Breaker 7", "Neutral 12", "Opening 24". */
+  label: string;
+  /** Things at the place whose observations are evidence for a finding there. */
+  related: readonly string[];
+  /** Orders places within a panel. */
+  order: number;
+}
+
+/** A fact that is wanted: what to do to get it. */
+export interface Want {
+  about: string;
+  property: PropertyName;
+  /** Imperative and short: "read the marking beside the screw". */
+  say: string;
+}
+
+export type MessageData = Readonly<Record<string, string | number>>;
+
+/** The answer of a check. Silence is never a pass: a missing fact that matters is *not seen*. */
+export type Outcome =
+  | { outcome: 'does-not-apply'; because: string }
+  | { outcome: 'not-seen'; wants: readonly Want[]; likely?: boolean; facts?: readonly Fact[] }
+  | FoundOutcome
+  | { outcome: 'clear'; message: string; facts: readonly Fact[] };
+
+export interface FoundOutcome {
+  outcome: 'found';
+  /** Id of one of the rule's messages. */
+  message: string;
+  data: MessageData;
+  /** What the finding rests on. */
+  facts: readonly Fact[];
+  /** Replaces the rule's own base, with the reason. */
+  base?: { severity: Severity; likelihood: Likelihood; because: string };
+  /** Danger now in every school, and why. */
+  danger?: string;
+  /** Ordinary assumptions made, each with what would clear it. */
+  presumes?: readonly string[];
+  /** Facts that would sharpen but cannot change the finding. */
+  wants?: readonly Want[];
+  sources?: readonly Source[];
+}
+
+/** The words of one way a rule is broken. {name} stands for the data's value. */
+export interface Message {
+  /** One line for the list. */
+  short: string;
+  /** What was seen, with figures. */
+  seen: string;
+  /** Why it matters in this panel, in plain words. */
+  why: string;
+  /** What to ask for. */
+  ask: string;
+}
+
+export interface RuleMeta {
+  /** Group and name; equal to its path. */
+  id: string;
+  title: string;
+  /** Stage of the walk, 1 to 16, at which it is looked for. */
+  stage: number;
+  hazards: readonly Hazard[];
+  base: { severity: Severity; likelihood: Likelihood };
+  /** Outside the equipment's listing or label: at least Repair by the label. */
+  outsideListing: boolean;
+  /** Reach of bare live parts is already in the base. */
+  reachInBase?: boolean;
+  /** Year the yardstick first said so in words; blank = always, or good practice. */
+  since?: number;
+  behindCover: boolean;
+  sources: readonly Source[];
+  who: string;
+  remedies: readonly string[];
+  messages: Readonly<Record<string, Message>>;
+}
+
+export interface Rule extends RuleMeta {
+  examine(scene: Scene): { place: Place; outcome: Outcome }[];
+}
+
+/** Binds a rule's places to its check, keeping the place's own type inside the rule. */
+export function defineRule<P extends Place>(
+  rule: RuleMeta & { places(scene: Scene): P[]; check(place: P, scene: Scene): Outcome },
+): Rule {
+  const { places, check, ...meta } = rule;
+  return {
+    ...meta,
+    examine: (scene) => places(scene).map((place) => ({ place, outcome: check(place, scene) })),
+  };
+}
+
+export const clear = (message: string, ...facts: (Fact | undefined)[]): Outcome => ({
+  outcome: 'clear',
+  message,
+  facts: facts.filter((fact) => fact !== undefined),
+});
+export const doesNotApply = (because: string): Outcome => ({ outcome: 'does-not-apply', because });
+export const notSeen = (...wants: Want[]): Outcome => ({ outcome: 'not-seen', wants });
+export const likelyNotSeen = (facts: readonly (Fact | undefined)[], ...wants: Want[]): Outcome => ({
+  outcome: 'not-seen',
+  likely: true,
+  wants,
+  facts: facts.filter((fact) => fact !== undefined),
+});
+export const want = (about: string, property: PropertyName, say: string): Want => ({
+  about,
+  property,
+  say,
+});
+export const present = (...facts: (Fact | undefined)[]): Fact[] =>
+  facts.filter((fact) => fact !== undefined);
