@@ -1,5 +1,5 @@
 import type { Subject } from '../thing-types';
-import { choice, text, yesNo } from './spec';
+import { choice, text, whole, yesNo } from './spec';
 
 const everything: readonly Subject[] = [
   'site',
@@ -32,11 +32,8 @@ const metal: readonly Subject[] = [
 /** Observations that attach to any thing. */
 export const anyProperties = {
   removed: yesNo(everything, 'Not there after all'),
-  /** Everything there was looked at and recorded: what is not listed is absent. */
-  allSeen: yesNo(
-    ['panel', 'device', 'terminal', 'bar', 'bar-terminal', 'position'],
-    'All seen here',
-  ),
+  /** A count of everything there, made on purpose: what is not recorded beyond it is absent. */
+  conductorCount: whole(['terminal', 'bar', 'bar-terminal'], 'Conductors here, all told', 0, 90),
   heatMark: yesNo(metal, 'Heat mark'),
   melted: yesNo(metal, 'Melted or charred'),
   arcing: yesNo(metal, 'Arcing seen or heard'),

@@ -1,4 +1,4 @@
-import type { Fact } from '../../entries/inspection';
+import { countedScrew } from '../../panel/completeness';
 import { conductorWords, circuitWords } from '../../panel/words';
 import type { ConductorView } from '../../panel/views';
 import { terminalPlaces } from '../places';
@@ -41,34 +41,42 @@ export const doubleTap = defineRule({
   places: terminalPlaces,
   check({ terminal }, { site }) {
     const { conductors, device, ref } = terminal;
-    const seenAll = allSeen([ref, device.id], (about) => site.reader.fact(about, 'allSeen'));
+    const seenAll = countedScrew(site.reader, terminal);
+    const count = Math.max(conductors.length, site.reader.value(ref, 'conductorCount') ?? 0);
     const landed = present(...conductors.map((conductor) => conductor.landsOn));
-    if (conductors.length === 0)
+    if (count === 0)
       return seenAll
         ? doesNotApply('no conductor on it')
-        : notSeen(want(ref, 'allSeen', 'look what is under the screw'));
+        : notSeen(want(ref, 'conductorCount', 'look what is under the screw'));
     const takes = site.reader.fact(device.id, 'terminalTakes');
-    if (conductors.length === 1)
+    if (count === 1)
       return seenAll
         ? clear('1 conductor under the screw', ...landed, seenAll)
-        : notSeen(want(ref, 'allSeen', 'say whether this is all that is under the screw'));
+        : notSeen(want(ref, 'conductorCount', 'say whether this is all that is under the screw'));
     if (!takes)
       return likelyNotSeen(
         landed,
         want(device.id, 'terminalTakes', 'read the marking beside the screw'),
       );
     const data = {
-      count: conductors.length,
+      count,
       takes: takes.value,
       label: terminal.label,
       circuit: circuitWords(terminal.circuit),
       conductors: conductors.map(conductorWords).join(' and '),
       handleA: terminal.handleA ?? '?',
     };
-    if (conductors.length > takes.value)
-      return { outcome: 'found', message: 'doubled', data, facts: present(takes, ...landed) };
+    if (count > takes.value)
+      return {
+        outcome: 'found',
+        message: 'doubled',
+        data,
+        facts: present(takes, site.reader.fact(ref, 'conductorCount'), ...landed),
+      };
     if (!seenAll)
-      return notSeen(want(ref, 'allSeen', 'say whether this is all that is under the screw'));
+      return notSeen(
+        want(ref, 'conductorCount', 'say whether this is all that is under the screw'),
+      );
     const sizes = site.reader.fact(device.id, 'terminalTakesSizes');
     const fits = pairFits(conductors, sizes?.value);
     if (fits === 'unknown')
@@ -85,10 +93,6 @@ export const doubleTap = defineRule({
     return clear('2 conductors, screw marked for 2', takes, sizes, ...landed, seenAll);
   },
 });
-
-function allSeen(refs: readonly string[], read: (ref: string) => Fact<boolean> | undefined) {
-  return refs.map(read).find((fact) => fact?.value);
-}
 
 /** Whether a screw marked for two takes this pair. Equal copper of 14 to 10 is what every such marking takes. */
 function pairFits(conductors: readonly ConductorView[], allowed: readonly string[] | undefined) {

@@ -1,4 +1,5 @@
 import { circuitWords, sizeWords } from '../../panel/words';
+import { countedScrew } from '../../panel/completeness';
 import { insulationC } from '../../panel/insulation';
 import type { ConductorView } from '../../panel/views';
 import { ampacityOf, largestDeviceA, possibleColumns } from '../../yardstick/conductor-limit';
@@ -59,10 +60,10 @@ export const overcurrent = defineRule({
     const { reader } = scene.site;
     const { conductors, device, ref } = terminal;
     if (conductors.length === 0) {
-      const empty = reader.value(ref, 'allSeen') || reader.value(device.id, 'allSeen');
+      const empty = countedScrew(reader, terminal);
       return empty
         ? doesNotApply('no conductor on it')
-        : notSeen(want(ref, 'allSeen', 'look what is under the screw'));
+        : notSeen(want(ref, 'conductorCount', 'look what is under the screw'));
     }
     if (terminal.handleA === undefined || !terminal.ratingA)
       return notSeen(want(device.id, 'handleRatingsA', 'read the rating on the handle'));
@@ -127,12 +128,9 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
     return notSeen(
       want(terminal.device.id, 'temperatureMarkC', 'read the temperature mark at both ends'),
     );
-  if (
-    !scene.site.reader.value(terminal.ref, 'allSeen') &&
-    !scene.site.reader.value(terminal.device.id, 'allSeen')
-  )
+  if (!countedScrew(scene.site.reader, terminal))
     return notSeen(
-      want(terminal.ref, 'allSeen', 'say whether this is all that is under the screw'),
+      want(terminal.ref, 'conductorCount', 'say whether this is all that is under the screw'),
     );
   const thinnest = sizedConductors(terminal.conductors)[0]!;
   return clear(

@@ -80,6 +80,8 @@ function checkCount({ site, panel }: Scene): Outcome {
       ],
     };
   if (panel.rows === undefined) return doesNotApply('no positions recorded');
+  const unformed = panel.devices.find((device) => !site.reader.fact(device.id, 'form'));
+  if (unformed) return notSeen(want(unformed.id, 'form', 'record the form of every breaker'));
   const unrecorded = panel.positions.find(
     (position) => position.devices.length === 0 && !position.opening,
   );

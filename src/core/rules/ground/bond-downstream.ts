@@ -50,17 +50,18 @@ export const bondDownstream = defineRule({
       ...condition,
       fact: reader.fact(panel.id, condition.property),
     }));
-    const year = reader.fact(panel.id, 'yearBuilt') ?? reader.fact(panel.building, 'yearBuilt');
+    const year = reader.fact(panel.id, 'yearBuilt');
+    const built = reader.fact(panel.building, 'yearBuilt');
+    const newest = [year, built].find((fact) => fact && fact.value >= threeWireFeedersUntil);
     const failed = conditions.find(
       ({ fact, permits }) => fact !== undefined && fact.value !== permits,
     );
-    const tooNew = year !== undefined && year.value >= threeWireFeedersUntil;
-    if (failed || tooNew)
+    if (failed || newest)
       return {
         outcome: 'found',
         message: 'joined',
         data: { how: joinedBy[bond.value] ?? bond.value },
-        facts: present(bond, fed, failed?.fact, tooNew ? year : undefined),
+        facts: present(bond, fed, failed?.fact, newest),
       };
     const wants: Want[] = conditions
       .filter(({ fact }) => !fact)

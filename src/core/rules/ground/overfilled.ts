@@ -1,3 +1,4 @@
+import { countedBarScrew } from '../../panel/completeness';
 import { counted } from '../../panel/words';
 import type { BarTerminalView } from '../../panel/views';
 import { barTerminalPlaces } from '../places';
@@ -31,8 +32,10 @@ export const overfilledGround = defineRule<ScrewPlace>({
   places: ({ panel }) =>
     panel.bars
       .flatMap(barTerminalPlaces)
-      .filter(({ terminal }) =>
-        terminal.conductors.some((conductor) => conductor.function?.value === 'ground'),
+      .filter(
+        ({ terminal }) =>
+          terminal.bar.kind === 'ground' ||
+          terminal.conductors.some((conductor) => conductor.function?.value === 'ground'),
       ),
   check({ terminal }, { site, panel }) {
     const grounds = terminal.conductors.filter(
@@ -40,8 +43,7 @@ export const overfilledGround = defineRule<ScrewPlace>({
     );
     const facts = present(...grounds.flatMap((ground) => [ground.landsOn, ground.function]));
     const most = site.reader.fact(panel.id, 'labelGroundsPerTerminal');
-    const all =
-      site.reader.fact(terminal.ref, 'allSeen') ?? site.reader.fact(terminal.bar.id, 'allSeen');
+    const all = countedBarScrew(site.reader, terminal);
     if (most && grounds.length > most.value)
       return {
         outcome: 'found',
@@ -61,7 +63,10 @@ export const overfilledGround = defineRule<ScrewPlace>({
           'read how many grounds the label allows per terminal',
         ),
       );
-    if (!all) return notSeen(want(terminal.ref, 'allSeen', 'follow every ground to its screw'));
+    const unknown = terminal.conductors.find((conductor) => !conductor.function);
+    if (unknown) return notSeen(want(unknown.id, 'function', 'say what the conductor is used as'));
+    if (!all)
+      return notSeen(want(terminal.ref, 'conductorCount', 'follow every ground to its screw'));
     return clear(`${counted(grounds.length, 'ground')} under the screw`, ...facts, most, all);
   },
 });

@@ -1,4 +1,5 @@
 import type { BarTerminalView } from '../../panel/views';
+import { countedBar, countedBarScrew } from '../../panel/completeness';
 import { counted, listed, terminalWords } from '../../panel/words';
 import { barTerminalPlaces, panelPlace } from '../places';
 import type { Outcome, Place, Scene } from '../rule';
@@ -49,7 +50,7 @@ export const doubledNeutral = defineRule<ScrewPlace>({
       const places = barTerminalPlaces(bar).filter(
         ({ terminal }) => bar.kind === 'neutral' || terminal.conductors.some(isNeutral),
       );
-      const finished = site.reader.value(bar.id, 'allSeen') === true;
+      const finished = countedBar(site.reader, bar) !== undefined;
       if (finished || bar.kind === 'ground') return places;
       const rest = {
         ref: bar.id,
@@ -64,8 +65,10 @@ export const doubledNeutral = defineRule<ScrewPlace>({
   check(place, scene) {
     if (place.terminal) return checkScrew(place.terminal, scene);
     if (place.unfinishedBar)
-      return notSeen(want(place.unfinishedBar, 'allSeen', 'follow every neutral to its screw'));
-    return notSeen(want(place.ref, 'allSeen', 'find where the neutrals land'));
+      return notSeen(
+        want(place.unfinishedBar, 'conductorCount', 'follow every neutral to its screw'),
+      );
+    return notSeen(want(place.ref, 'barKind', 'find where the neutrals land'));
   },
 });
 
@@ -80,7 +83,7 @@ function checkScrew(terminal: BarTerminalView, { site, panel }: Scene): Outcome 
   const facts = present(
     ...conductors.flatMap((conductor) => [conductor.landsOn, conductor.function]),
   );
-  const all = reader.fact(terminal.ref, 'allSeen') ?? reader.fact(bar.id, 'allSeen');
+  const all = countedBarScrew(reader, terminal);
   if (neutrals.length >= 2 || (neutrals.length === 1 && grounds.length >= 1)) {
     if (grounds.length === 0 && parallelOfOneCircuit(terminal, neutrals, reader))
       return clear('parallel conductors of one circuit, terminal identified for them', ...facts);
@@ -101,7 +104,8 @@ function checkScrew(terminal: BarTerminalView, { site, panel }: Scene): Outcome 
       grounds.length > 0 && neutrals.length === 1 ? 'with-ground' : group ? 'shared' : 'neutrals';
     return { outcome: 'found', message, data, facts };
   }
-  if (!all) return notSeen(want(terminal.ref, 'allSeen', 'follow every neutral to its screw'));
+  if (!all)
+    return notSeen(want(terminal.ref, 'conductorCount', 'follow every neutral to its screw'));
   const unknown = conductors.find((conductor) => !conductor.function);
   if (unknown && conductors.length > 1)
     return notSeen(want(unknown.id, 'function', 'say what the conductor is used as'));

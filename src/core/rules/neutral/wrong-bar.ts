@@ -1,3 +1,4 @@
+import { countedBar } from '../../panel/completeness';
 import { listed } from '../../panel/words';
 import { barPlaces, panelPlace } from '../places';
 import type { BarPlace } from '../places';
@@ -44,15 +45,20 @@ export const wrongBar = defineRule<GroundBarPlace>({
       return doesNotApply('this panel holds the first disconnect');
     if (panel.supply.place === 'unknown')
       return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
-    if (!place.bar) return notSeen(want(panel.id, 'allSeen', 'find where the grounds land'));
+    if (!place.bar) return notSeen(want(panel.id, 'barKind', 'find where the grounds land'));
     const onBar = place.bar.terminals.filter((terminal) =>
       terminal.conductors.some((conductor) => conductor.function?.value === 'neutral'),
     );
     if (onBar.length === 0) {
-      const all = site.reader.fact(place.bar.id, 'allSeen');
+      const unknown = place.bar.terminals
+        .flatMap((terminal) => terminal.conductors)
+        .find((conductor) => !conductor.function);
+      if (unknown)
+        return notSeen(want(unknown.id, 'function', 'say what the conductor is used as'));
+      const all = countedBar(site.reader, place.bar);
       return all
         ? clear('no neutral on the ground bar', all, panel.supply.fact)
-        : notSeen(want(place.bar.id, 'allSeen', 'follow every conductor on the ground bar'));
+        : notSeen(want(place.bar.id, 'conductorCount', 'follow every conductor on the ground bar'));
     }
     const neutrals = onBar.flatMap((terminal) =>
       terminal.conductors.filter((conductor) => conductor.function?.value === 'neutral'),

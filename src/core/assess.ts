@@ -1,0 +1,46 @@
+import type { Entry } from './entries/entry';
+import { fold } from './entries/fold';
+import type { Inspection } from './entries/inspection';
+import type { Coverage, NotSeenLine } from './examine/coverage';
+import { coverageOf, notSeenLines } from './examine/coverage';
+import { examine } from './examine/examine';
+import type { Verdict } from './examine/verdict';
+import type { Finding } from './grading/judge';
+import { judge } from './grading/judge';
+import type { SiteView } from './panel/site-view';
+import type { Settings } from './settings/settings';
+import { yardsticks } from './yardstick';
+import type { Yardstick } from './yardstick/yardstick';
+
+/** Everything that follows from the entries. */
+export interface Assessment {
+  inspection: Inspection;
+  site: SiteView;
+  yardstick: Yardstick;
+  settings: Settings;
+  verdicts: Verdict[];
+  findings: Finding[];
+  notSeen: NotSeenLine[];
+  coverage: Coverage;
+}
+
+/** entries ─fold→ inspection ─examine→ verdicts ─judge→ findings. */
+export function assess(entries: readonly Entry[], settings: Settings): Assessment {
+  return assessInspection(fold(entries), settings);
+}
+
+export function assessInspection(inspection: Inspection, settings: Settings): Assessment {
+  const yardstick = yardsticks[settings.yardstick];
+  if (!yardstick) throw new Error(`No yardstick ${settings.yardstick} in this version`);
+  const { site, verdicts } = examine(inspection, yardstick, settings);
+  return {
+    inspection,
+    site,
+    yardstick,
+    settings,
+    verdicts,
+    findings: judge({ site, verdicts }, yardstick, settings),
+    notSeen: notSeenLines(verdicts),
+    coverage: coverageOf(verdicts),
+  };
+}

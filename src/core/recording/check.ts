@@ -1,0 +1,75 @@
+import type { Entry } from '../entries/entry';
+import { fold } from '../entries/fold';
+import type { Inspection } from '../entries/inspection';
+import { readSite } from '../panel/site-view';
+
+/** Why a new entry is refused before it is stored, and where. */
+export interface Refusal {
+  about: string;
+  message: string;
+}
+
+/**
+ * What is impossible about new entries: the same fold that would keep and list them later is
+ * asked beforehand, and whatever it could not place is refused with its reason.
+ */
+export function refusals(standing: readonly Entry[], fresh: readonly Entry[]): Refusal[] {
+  const ids = new Set(fresh.map((entry) => entry.id));
+  const before = readSite(fold(standing));
+  const inspection = fold([...standing, ...fresh]);
+  const site = readSite(inspection);
+  const known = new Set(before.panels.flatMap((panel) => panel.outOfRange.map((one) => one.about)));
+  const shrinking = fresh.some((entry) => entry.kind === 'observe' && 'rows' in entry.facts);
+  return [
+    ...inspection.unplaced
+      .filter((one) => ids.has(one.entry))
+      .map((one) => ({ about: one.about, message: one.reason })),
+    ...site.panels.flatMap((panel) =>
+      shrinking
+        ? []
+        : panel.outOfRange
+            .filter((one) => !known.has(one.about))
+            .map((one) => ({ about: one.about, message: one.reason })),
+    ),
+    ...crowded(inspection, ids, site),
+  ];
+}
+
+/** Positions that would hold two breakers, one of them new. */
+function crowded(
+  inspection: Inspection,
+  fresh: ReadonlySet<string>,
+  site: ReturnType<typeof readSite>,
+): Refusal[] {
+  return site.panels.flatMap((panel) =>
+    panel.positions.flatMap((position) => {
+      const isNew = (id: string) => {
+        const place = inspection.facts.get(id);
+        return ['place', 'form'].some((property) =>
+          place?.get(property)?.some((fact) => fresh.has(fact.entry)),
+        );
+      };
+      const [first, second] = position.devices;
+      if (!first || !second || !position.devices.some((device) => isNew(device.id))) return [];
+      const held = position.devices.find((device) => !isNew(device.id)) ?? first;
+      return [
+        {
+          about: position.ref,
+          message: `position ${position.number} already holds breaker ${held.label}`,
+        },
+      ];
+    }),
+  );
+}
+
+/** Contradictions that stand in a panel's positions: two breakers on one. Kept, and shown. */
+export function crowdedPositions(site: ReturnType<typeof readSite>): Refusal[] {
+  return site.panels.flatMap((panel) =>
+    panel.positions
+      .filter((position) => position.devices.length > 1)
+      .map((position) => ({
+        about: position.ref,
+        message: `position ${position.number} holds ${position.devices.map((device) => `breaker ${device.label}`).join(' and ')}`,
+      })),
+  );
+}
