@@ -46,6 +46,9 @@ export function buildPanel(
   const cables = ofType('cable').map((cable) => ({
     id: cable,
     kind: reader.fact(cable, 'cableKind'),
+    jacket: reader.value(cable, 'jacket'),
+    side: reader.value(cable, 'side'),
+    edge: reader.value(cable, 'edge'),
   }));
   const conductors = buildConductors(held, cables, children, reader);
   const bars = buildBars(ofType('bar'), reader);

@@ -93,6 +93,9 @@ export interface ConductorView {
 export interface CableView {
   id: string;
   kind: Fact<PropertyValue<'cableKind'>> | undefined;
+  jacket: PropertyValue<'jacket'> | undefined;
+  side: PropertyValue<'side'> | undefined;
+  edge: PropertyValue<'edge'> | undefined;
 }
 
 export interface LoadView {

@@ -1,0 +1,39 @@
+import type { SiteView } from '../panel/site-view';
+import type { PanelView } from '../panel/views';
+import { drawBars } from './draw-bars';
+import { drawBodies } from './draw-bodies';
+import { drawBus, drawCan, drawSupply } from './draw-can';
+import { drawJackets, drawWires } from './draw-wires';
+import type { Geometry } from './geometry';
+import type { Routed } from './route';
+import { route } from './route';
+import type { Shape } from './shapes';
+import { layers } from './shapes';
+
+/** The panel as a drawing. Solid is seen; dashed is not seen or not recorded. */
+export interface PanelDrawing {
+  geometry: Geometry;
+  routed: Routed;
+  shapes: Shape[];
+}
+
+export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
+  const routed = route(panel);
+  const { geometry } = routed;
+  const { reader } = site;
+  const shapes = [
+    ...drawCan(panel, geometry, reader),
+    ...drawBus(panel, geometry),
+    ...drawSupply(panel, geometry, reader),
+    ...drawJackets(routed),
+    ...drawWires(routed),
+    ...drawBars(panel, geometry, reader),
+    ...drawBodies(panel, geometry, reader),
+  ];
+  const order = new Map(layers.map((layer, index) => [layer, index]));
+  return {
+    geometry,
+    routed,
+    shapes: shapes.sort((a, b) => order.get(a.layer)! - order.get(b.layer)!),
+  };
+}

@@ -1,0 +1,73 @@
+import { conductorWords, deviceCircuitWords } from '../panel/words';
+import type { PanelView } from '../panel/views';
+import type { Geometry } from './geometry';
+import { rowMiddle } from './geometry';
+import type { Shape } from './shapes';
+import { linePath } from './shapes';
+
+/** Width of the margin the labels need, inches. */
+export const marginIn = 6.6;
+
+/** The directory in the margins: number, wire, name, mirrored outward, with a leader to the wall. */
+export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
+  const labelled = new Set<string>();
+  return panel.positions.flatMap((position): Shape[] => {
+    const [device] = position.devices;
+    if (device && labelled.has(device.id)) return [];
+    if (device) labelled.add(device.id);
+    const left = position.column === 1;
+    const wall = left ? -0.15 : g.width + 0.15;
+    const out = left ? -1 : 1;
+    const y = rowMiddle(g, position.row) + (device ? (device.height - 1) / 2 : 0);
+    const anchor = left ? 'end' : 'start';
+    const state = position.opening
+      ? { covered: 'Cover closed', blanked: 'Blank', open: 'Open' }[position.opening.value]
+      : 'not recorded';
+    const wires =
+      device?.terminals.find((terminal) => terminal.conductors.length > 0)?.conductors ?? [];
+    const wire = wires[0]
+      ? short(conductorWords(wires[0])) + (wires.length > 1 ? ` ×${wires.length}` : '')
+      : '';
+    const name = device ? deviceCircuitWords(device) || 'no name' : state;
+    const text = (
+      words: string,
+      dx: number,
+      bold: boolean,
+      tone: 'ink' | 'ink2' | 'ink3',
+    ): Shape => ({
+      kind: 'text',
+      layer: 'labels',
+      text: words,
+      x: wall + out * dx,
+      y: y + 0.16,
+      size: 0.45,
+      anchor,
+      tone,
+      bold,
+    });
+    return [
+      {
+        kind: 'path',
+        layer: 'labels',
+        d: linePath({ x: wall, y }, { x: wall + out * 0.35, y }),
+        stroke: 'ink3',
+        width: 0.02,
+        dashed: !device && !position.opening,
+      },
+      text(
+        device?.label ?? String(position.number),
+        0.45,
+        true,
+        device || position.opening ? 'ink' : 'ink3',
+      ),
+      ...(wire ? [text(wire, 1.75, false, 'ink2')] : []),
+      text(clip(name), wire ? 3.35 : 1.75, false, device ? 'ink' : 'ink3'),
+    ];
+  });
+}
+
+const short = (words: string) =>
+  words.replace('copper', 'Cu').replace('aluminium', 'Al').replace('size not read', '?');
+
+/** What fits the margin; the whole name is in the detail and in the directory. */
+const clip = (name: string) => (name.length > 15 ? `${name.slice(0, 14).trimEnd()}…` : name);
