@@ -6,7 +6,7 @@ module.exports = {
       name: 'core-imports-core-only',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: '^(src/core|node_modules/(valibot|canonicalize))' },
+      to: { pathNot: '^(src/core|node_modules/(valibot|canonicalize|date-fns))' },
     },
     {
       name: 'a-rule-imports-no-other-rule',

@@ -20,14 +20,23 @@ const refSchema = v.pipe(
   v.regex(/^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/, 'an id, or id/part'),
 );
 
+/** Text that any store can hold: no NUL, no half of a surrogate pair. */
+const storable = v.pipe(
+  v.string(),
+  v.check(
+    (text) => text.isWellFormed() && !text.includes('\0'),
+    'text without NUL or broken characters',
+  ),
+);
+
 const jsonSchema: v.GenericSchema<Json> = v.lazy(() =>
   v.union([
     v.null(),
     v.boolean(),
     v.pipe(v.number(), v.finite()),
-    v.string(),
+    storable,
     v.array(jsonSchema),
-    v.record(v.string(), jsonSchema),
+    v.record(storable, jsonSchema),
   ]),
 );
 

@@ -1,0 +1,10 @@
+/** Said on every screen that leads to opening, touching or measuring, and in each report. */
+export const cautionLead = 'Live until proven dead.';
+export const cautionSupply = 'The supply side of the main stays live when the main is off.';
+
+export const cautions: readonly string[] = [
+  'Treat everything as live until it is proven dead.',
+  cautionSupply,
+  'Local code, the authority, the utility and the equipment’s own label decide.',
+  'Work is for licensed people. A layman looks and does not touch.',
+];

@@ -1,0 +1,184 @@
+import type { Assessment } from '../assess';
+import { propertySpec } from '../entries/properties';
+import type { Fact } from '../entries/inspection';
+import { crowdedPositions } from '../recording/check';
+import { gradeAdvice, gradeWords, grades } from '../grading/grade';
+import type { Finding } from '../grading/judge';
+import { likelihoodWords, severityWords } from '../grading/matrix';
+import type { FoundOutcome } from '../rules/rule';
+import { cautions } from './cautions';
+import { dayWords } from './dates';
+import { deadlineWords } from './deadline';
+import { summarise } from './summary';
+import { fill } from './fill';
+import type { FirstThings, ReportData, ReportFinding } from './report';
+
+export interface Author {
+  id: string;
+  name: string;
+  licence: string;
+}
+
+export interface ReportFrame {
+  inspection: string;
+  /** YYYY-MM-DD. */
+  asOf: string | undefined;
+  authors: readonly Author[];
+}
+
+/** Composes the report. The same assessment, day and authors give the same report to the letter. */
+export function composeReport(assessment: Assessment, frame: ReportFrame): ReportData {
+  const { site, settings, yardstick, coverage, inspection } = assessment;
+  const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
+  const findings = assessment.findings.map((finding, index) =>
+    reportFinding(finding, index + 1, assessment, frame),
+  );
+  return {
+    inspection: frame.inspection,
+    place: site.name,
+    address: site.address,
+    client: site.site && site.reader.value(site.site, 'client'),
+    organisation: settings.organisation,
+    asOf: frame.asOf && dayWords(frame.asOf),
+    authors: [...frame.authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    yardstick: yardstick.title,
+    school: 'graded by the label',
+    summary: summarise(assessment),
+    firstThings: firstThings(findings, assessment, frame),
+    findings,
+    panels: site.panels.map((panel) => ({
+      id: panel.id,
+      name: panel.name,
+      marks: findings
+        .filter((finding) => finding.panel === panel.id)
+        .map(({ number, grade, ref }) => ({ number, grade, ref })),
+    })),
+    notSeen: assessment.notSeen.map((line) => ({ ...line, panelName: panelName(line.panel) })),
+    coverage,
+    doubts: [
+      ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),
+      ...crowdedPositions(site).map(
+        ({ message }) => `Two records contradict each other: ${message}.`,
+      ),
+      ...inspection.unplaced.map(
+        (one) => `An entry could not be placed (${one.about}): ${one.reason}.`,
+      ),
+      ...site.panels.flatMap((panel) =>
+        panel.outOfRange.map(
+          (one) => `Recorded, but outside the panel (${one.about}): ${one.reason}.`,
+        ),
+      ),
+    ],
+    cautions,
+    lengths: settings.lengths,
+  };
+}
+
+function reportFinding(
+  finding: Finding,
+  number: number,
+  { site, settings }: Assessment,
+  frame: ReportFrame,
+): ReportFinding {
+  const { verdict, outcome, grade } = finding;
+  const { rule, place, panel } = verdict;
+  const message = rule.messages[outcome.message]!;
+  const text = (template: string) => fill(template, outcome.data);
+  return {
+    number,
+    rule: rule.id,
+    ref: place.ref,
+    panel,
+    panelName: site.panels.find((one) => one.id === panel)?.name ?? 'Panel',
+    place: place.label,
+    title: rule.title,
+    short: text(message.short),
+    seen: text(message.seen),
+    why: text(message.why),
+    ask: text(message.ask),
+    who: rule.who,
+    grade,
+    gradeWord: gradeWords[grade],
+    by: deadlineWords(grade, settings, frame.asOf),
+    certainty: finding.certainty,
+    severity: finding.severity,
+    likelihood: finding.likelihood,
+    severityWord: severityWords[finding.severity],
+    likelihoodWord: likelihoodWords[finding.likelihood],
+    sources: [...rule.sources, ...(outcome.sources ?? [])].map(
+      (source) => `${source.code}: ${source.says}`,
+    ),
+    since: sinceWords(finding),
+    remedies: rule.remedies,
+    presumes: outcome.presumes ?? [],
+    absorbed: finding.absorbed.map((one) => {
+      const other = one.outcome as FoundOutcome;
+      return `${one.place.label}: ${fill(one.rule.messages[other.message]!.seen, other.data)}`;
+    }),
+    trace: finding.trace,
+    recorded: recorded(outcome.facts, frame),
+  };
+}
+
+/** What to do by when, gravest first. Notes ask for nothing. */
+function firstThings(
+  findings: readonly ReportFinding[],
+  { settings }: Assessment,
+  frame: ReportFrame,
+): FirstThings[] {
+  return grades
+    .filter((grade) => grade !== 'note')
+    .flatMap((grade) => {
+      const here = findings.filter((finding) => finding.grade === grade);
+      if (here.length === 0) return [];
+      return {
+        grade,
+        gradeWord: gradeWords[grade],
+        by: deadlineWords(grade, settings, frame.asOf),
+        advice: fill(gradeAdvice[grade], { days: settings.deadlineDays[grade] }),
+        findings: here.map(({ number, title, panelName, place }) => ({
+          number,
+          title: `${title} (${panelName}, ${place})`,
+        })),
+      };
+    });
+}
+
+function sinceWords({ legacy }: Finding): string | undefined {
+  if (!legacy) return undefined;
+  const said = `said in words since ${legacy.since}`;
+  if (legacy.state === 'legacy') return `${said}; allowed when built (${legacy.year})`;
+  if (legacy.state === 'doubtful')
+    return `${said}; built ${legacy.year}, when towns were still adopting it`;
+  if (legacy.state === 'year-unknown') return `${said}; year of the part not known`;
+  return `${said}; built ${legacy.year}`;
+}
+
+function recorded(facts: readonly Fact[], frame: ReportFrame): ReportFinding['recorded'] {
+  return facts.map((fact) => ({
+    by: nameOf(fact.author, frame),
+    at: fact.at,
+    entry: fact.entry,
+    says: `${propertySpec(fact.property)?.label ?? fact.property}: ${valueWords(fact)}`,
+  }));
+}
+
+const nameOf = (author: string, frame: ReportFrame) =>
+  frame.authors.find((one) => one.id === author)?.name ?? author;
+
+/** A value as a reader meets it: the choice's words, the unit with the number. */
+export function valueWords({ property, value }: Pick<Fact, 'property' | 'value'>): string {
+  const spec = propertySpec(property);
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return spec?.choices?.[value] ?? value;
+  if (typeof value === 'number') return spec?.unit ? `${value} ${spec.unit}` : String(value);
+  if (Array.isArray(value)) return value.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
+  return value === null ? 'nothing' : Object.values(value).join(' ');
+}
+
+function conflictWords(facts: readonly Fact[], frame: ReportFrame): string {
+  const [first] = facts;
+  const label = propertySpec(first!.property)?.label ?? first!.property;
+  const values = facts.map((fact) => `${valueWords(fact)} (${nameOf(fact.author, frame)})`);
+  return `${label}: recorded as ${values.join(' and as ')}. The worse one counts until this is corrected.`;
+}

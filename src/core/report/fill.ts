@@ -1,0 +1,10 @@
+import type { MessageData } from '../rules/rule';
+
+/** Puts data in the place of {name}. A name without data is a fault in the rule, and thrown. */
+export function fill(template: string, data: MessageData): string {
+  return template.replace(/\{(\w+)\}/g, (_, name: string) => {
+    const value = data[name];
+    if (value === undefined) throw new Error(`No ${name} for "${template}"`);
+    return String(value);
+  });
+}

@@ -1,0 +1,69 @@
+import type { Certainty } from '../entries/entry';
+import type { Coverage, NotSeenLine } from '../examine/coverage';
+import type { Grade } from '../grading/grade';
+import type { TraceLine } from '../grading/judge';
+
+/** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
+export interface ReportData {
+  inspection: string;
+  place: string;
+  address: string;
+  client: string | undefined;
+  organisation: string;
+  /** As of this day, in words. Undefined: nothing was recorded. */
+  asOf: string | undefined;
+  authors: { id: string; name: string; licence: string }[];
+  yardstick: string;
+  school: string;
+  /** What it comes to, in three sentences. */
+  summary: string[];
+  firstThings: FirstThings[];
+  findings: ReportFinding[];
+  panels: { id: string; name: string; marks: { number: number; grade: Grade; ref: string }[] }[];
+  notSeen: (NotSeenLine & { panelName: string })[];
+  coverage: Coverage;
+  /** Facts that contradict each other, and entries that could not be placed. */
+  doubts: string[];
+  cautions: readonly string[];
+  lengths: string;
+}
+
+/** Findings to deal with by one date. */
+export interface FirstThings {
+  grade: Grade;
+  gradeWord: string;
+  by: string;
+  advice: string;
+  findings: { number: number; title: string }[];
+}
+
+export interface ReportFinding {
+  number: number;
+  rule: string;
+  ref: string;
+  panel: string;
+  panelName: string;
+  place: string;
+  title: string;
+  short: string;
+  seen: string;
+  why: string;
+  ask: string;
+  who: string;
+  grade: Grade;
+  gradeWord: string;
+  by: string;
+  certainty: Certainty;
+  severity: number;
+  likelihood: number;
+  severityWord: string;
+  likelihoodWord: string;
+  sources: string[];
+  since: string | undefined;
+  remedies: readonly string[];
+  presumes: readonly string[];
+  absorbed: string[];
+  trace: TraceLine[];
+  /** Names of those who recorded what it rests on, with the entries. */
+  recorded: { by: string; at: string; entry: string; says: string }[];
+}

@@ -1,0 +1,69 @@
+import 'server-only';
+import * as v from 'valibot';
+import type { Assessment } from '@/core/assess';
+import { assess } from '@/core/assess';
+import type { Entry } from '@/core/entries/entry';
+import { parseEntry } from '@/core/entries/versions';
+import { grades } from '@/core/grading/grade';
+import type { Author } from '@/core/report/compose';
+import { asOfDay } from '@/core/report/dates';
+import type { Settings } from '@/core/settings/settings';
+import { settingsSchema } from '@/core/settings/settings';
+import type { Transaction } from '../db/connect';
+import { manyEntries } from '../db/entries';
+import type { InspectionRow } from '../db/inspections';
+import { upsertState } from '../db/inspections';
+import { manyMembers } from '../db/members';
+
+/** An inspection as stored, its parts parsed. */
+export interface StoredInspection {
+  id: string;
+  settings: Settings;
+  authors: Author[];
+  entries: Entry[];
+}
+
+const authorsSchema = v.array(v.object({ id: v.string(), name: v.string(), licence: v.string() }));
+
+/** Reads entries, settings and the authors who wrote them. Stored rows that do not parse are a bug. */
+export async function loadStored(tx: Transaction, row: InspectionRow): Promise<StoredInspection> {
+  const entries = (await manyEntries(tx, row.id)).map(({ body }) => {
+    const parsed = parseEntry(body);
+    if (!parsed.ok)
+      throw new Error(`Stored entry in ${row.id}: ${JSON.stringify(parsed.faults[0])}`);
+    return parsed.value;
+  });
+  const wrote = new Set(entries.map((entry) => entry.author));
+  const imported = v.parse(authorsSchema, row.authors);
+  const known = new Set(imported.map((author) => author.id));
+  const members = (await manyMembers(tx)).filter((member) => !known.has(member.id));
+  return {
+    id: row.id,
+    settings: v.parse(settingsSchema, row.settings),
+    authors: [...imported, ...members].filter((author) => wrote.has(author.id)),
+    entries,
+  };
+}
+
+/** Writes what lists show of an inspection, computed from all its entries. */
+export async function materialise(
+  tx: Transaction,
+  organisation: string,
+  stored: StoredInspection,
+): Promise<void> {
+  const assessment = assess(stored.entries, stored.settings);
+  await upsertState(tx, organisation, {
+    inspection_id: stored.id,
+    place: assessment.site.name,
+    address: assessment.site.address,
+    as_of: asOfDay(stored.entries) ?? null,
+    entries: stored.entries.length,
+    findings: countByGrade(assessment),
+    seen_share: assessment.coverage.seenShare,
+  });
+}
+
+const countByGrade = ({ findings }: Assessment) =>
+  Object.fromEntries(
+    grades.map((grade) => [grade, findings.filter((one) => one.grade === grade).length]),
+  );

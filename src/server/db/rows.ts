@@ -1,0 +1,32 @@
+import 'server-only';
+import type { QueryResultRow } from 'pg';
+import type { Transaction } from './connect';
+
+/** Exactly one row. Anything else is a bug. */
+export async function one<R extends QueryResultRow>(
+  tx: Transaction,
+  text: string,
+  values: unknown[],
+): Promise<R> {
+  const rows = await many<R>(tx, text, values);
+  if (rows.length !== 1) throw new Error(`Expected one row, got ${rows.length}`);
+  return rows[0]!;
+}
+
+export async function maybeOne<R extends QueryResultRow>(
+  tx: Transaction,
+  text: string,
+  values: unknown[],
+): Promise<R | undefined> {
+  const rows = await many<R>(tx, text, values);
+  if (rows.length > 1) throw new Error(`Expected at most one row, got ${rows.length}`);
+  return rows[0];
+}
+
+export async function many<R extends QueryResultRow>(
+  tx: Transaction,
+  text: string,
+  values: unknown[],
+): Promise<R[]> {
+  return (await tx.query<R>(text, values)).rows;
+}
