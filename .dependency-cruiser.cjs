@@ -27,14 +27,32 @@ module.exports = {
       from: { path: '^src', pathNot: '^src/server/db' },
       to: { path: '^node_modules/(pg|@types/pg)/' },
     },
-    { name: 'ui-never-imports-server', severity: 'error', from: { path: '^src/(ui|client|workers)' }, to: { path: '^src/(server|app)' } },
-    { name: 'app-never-imports-db', severity: 'error', from: { path: '^src/app' }, to: { path: '^src/server/db' } },
-    { name: 'server-never-imports-ui', severity: 'error', from: { path: '^src/server' }, to: { path: '^src/(ui|app|client)' } },
+    {
+      name: 'ui-never-imports-server',
+      severity: 'error',
+      from: { path: '^src/(ui|client|workers)' },
+      to: { path: '^src/(server|app)' },
+    },
+    {
+      name: 'app-never-imports-db',
+      severity: 'error',
+      from: { path: '^src/app' },
+      to: { path: '^src/server/db' },
+    },
+    {
+      name: 'server-never-imports-ui',
+      severity: 'error',
+      from: { path: '^src/server' },
+      to: { path: '^src/(ui|app|client)' },
+    },
   ],
   options: {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

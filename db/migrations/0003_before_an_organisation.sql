@@ -3,45 +3,59 @@
 
 create function find_member_for_sign_in(wanted_email text)
 returns table (organisation_id uuid, member_id text, password_hash text)
-language sql security definer
+language plpgsql security definer
 set search_path = public, pg_temp
-set east_gate.door = 'open'
 as $$
-  select m.organisation_id, m.id, m.password_hash from members m where lower(m.email) = lower(wanted_email)
-$$;
+begin
+  perform set_config('east_gate.door', 'open', true);
+  return query
+    select m.organisation_id, m.id, m.password_hash from members m where lower(m.email) = lower(wanted_email);
+  perform set_config('east_gate.door', '', true);
+end $$;
 
 create function find_session(wanted_hash bytea)
 returns table (organisation_id uuid, member_id text, name text, licence text, organisation text)
-language sql security definer
+language plpgsql security definer
 set search_path = public, pg_temp
-set east_gate.door = 'open'
 as $$
-  select s.organisation_id, s.member_id, m.name, m.licence, o.name
-  from sessions s
-  join members m on m.organisation_id = s.organisation_id and m.id = s.member_id
-  join organisations o on o.organisation_id = s.organisation_id
-  where s.token_hash = wanted_hash and s.expires_at > now()
-$$;
+begin
+  perform set_config('east_gate.door', 'open', true);
+  return query
+    select s.organisation_id, s.member_id, m.name, m.licence, o.name
+    from sessions s
+    join members m on m.organisation_id = s.organisation_id and m.id = s.member_id
+    join organisations o on o.organisation_id = s.organisation_id
+    where s.token_hash = wanted_hash and s.expires_at > now();
+  perform set_config('east_gate.door', '', true);
+end $$;
 
 -- Writes the attempt and tells how many this key made within the window, this one among them.
 create function count_sign_in_attempt(attempt_key text, window_seconds integer)
 returns integer
-language sql security definer
+language plpgsql security definer
 set search_path = public, pg_temp
-set east_gate.door = 'open'
 as $$
+declare made integer;
+begin
+  perform set_config('east_gate.door', 'open', true);
   delete from sign_in_attempts where at < now() - make_interval(secs => window_seconds);
   insert into sign_in_attempts (key) values (attempt_key);
-  select count(*)::integer from sign_in_attempts
+  select count(*)::integer into made from sign_in_attempts
   where key = attempt_key and at >= now() - make_interval(secs => window_seconds);
-$$;
+  perform set_config('east_gate.door', '', true);
+  return made;
+end $$;
 
 create function end_session(ended_hash bytea)
 returns void
-language sql security definer
+language plpgsql security definer
 set search_path = public, pg_temp
-set east_gate.door = 'open'
-as $$ delete from sessions where token_hash = ended_hash $$;
+as $$
+begin
+  perform set_config('east_gate.door', 'open', true);
+  delete from sessions where token_hash = ended_hash;
+  perform set_config('east_gate.door', '', true);
+end $$;
 
 -- What the application may do. Entries are append-only.
 do $$

@@ -1,0 +1,25 @@
+import '@fontsource/atkinson-hyperlegible-next/400.css';
+import '@fontsource/atkinson-hyperlegible-next/600.css';
+import '@fontsource/atkinson-hyperlegible-next/700.css';
+import '@fontsource/atkinson-hyperlegible-mono/400.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import { cookies } from 'next/headers';
+import type { ReactNode } from 'react';
+import { drawingStyles } from '@/ui/drawing/styles';
+import { themeCookie, themeOf } from '@/ui/theme/themes';
+
+export const metadata: Metadata = { title: { default: 'East Gate', template: '%s · East Gate' } };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const theme = themeOf((await cookies()).get(themeCookie)?.value);
+  return (
+    <html lang="en" data-theme={theme}>
+      <head>
+        <style>{drawingStyles}</style>
+      </head>
+      <body>{children}</body>
+    </html>
+  );
+}

@@ -1,0 +1,96 @@
+import type { DBSchema, IDBPDatabase } from 'idb';
+import { openDB } from 'idb';
+import type { Entry } from '@/core/entries/entry';
+import { compareEntries } from '@/core/entries/entry';
+
+export type HeldState = 'waiting' | 'arrived' | 'refused';
+
+/** An entry on this device and what became of it. */
+export interface Held {
+  member: string;
+  organisation: string;
+  inspection: string;
+  id: string;
+  entry: Entry;
+  state: HeldState;
+  /** Why the server refused it. */
+  reason?: string;
+}
+
+interface HeldSchema extends DBSchema {
+  entries: {
+    key: [string, string];
+    value: Held;
+    indexes: { 'by-state': [string, HeldState]; 'by-inspection': [string, string] };
+  };
+}
+
+export type HeldDatabase = IDBPDatabase<HeldSchema>;
+
+/** Entries written on this device, by the member who wrote them. */
+export function openHeld(name = 'east-gate'): Promise<HeldDatabase> {
+  return openDB<HeldSchema>(name, 1, {
+    upgrade(db) {
+      const store = db.createObjectStore('entries', { keyPath: ['member', 'id'] });
+      store.createIndex('by-state', ['member', 'state']);
+      store.createIndex('by-inspection', ['member', 'inspection']);
+    },
+  });
+}
+
+/** Writes entries to the disk before anything else happens to them. */
+export async function hold(db: HeldDatabase, entries: readonly Held[]): Promise<void> {
+  const tx = db.transaction('entries', 'readwrite', { durability: 'strict' });
+  await Promise.all([...entries.map((held) => tx.store.put(held)), tx.done]);
+}
+
+/** What waits to be sent, by inspection, each in the order of its entries. */
+export async function waiting(db: HeldDatabase, member: string): Promise<Map<string, Held[]>> {
+  const all = await db.getAllFromIndex('entries', 'by-state', [member, 'waiting']);
+  const groups = new Map<string, Held[]>();
+  for (const held of all.sort((a, b) => compareEntries(a.entry, b.entry)))
+    groups.set(held.inspection, [...(groups.get(held.inspection) ?? []), held]);
+  return groups;
+}
+
+/** Records what the server answered. */
+export async function settle(
+  db: HeldDatabase,
+  member: string,
+  results: readonly { id: string; outcome: 'arrived' | 'refused'; reason?: string }[],
+): Promise<void> {
+  const tx = db.transaction('entries', 'readwrite', { durability: 'strict' });
+  for (const result of results) {
+    const held = await tx.store.get([member, result.id]);
+    if (!held) continue;
+    await tx.store.put({
+      ...held,
+      state: result.outcome,
+      ...(result.reason && { reason: result.reason }),
+    });
+  }
+  await tx.done;
+}
+
+export const heldOf = (db: HeldDatabase, member: string, inspection: string) =>
+  db.getAllFromIndex('entries', 'by-inspection', [member, inspection]);
+
+export interface HeldCounts {
+  waiting: number;
+  arrived: number;
+  refused: Held[];
+  /** Waiting here for somebody else who uses this device. */
+  waitingForOthers: number;
+}
+
+export async function countHeld(db: HeldDatabase, member: string): Promise<HeldCounts> {
+  const all = await db.getAll('entries');
+  const mine = all.filter((held) => held.member === member);
+  return {
+    waiting: mine.filter((held) => held.state === 'waiting').length,
+    arrived: mine.filter((held) => held.state === 'arrived').length,
+    refused: mine.filter((held) => held.state === 'refused'),
+    waitingForOthers: all.filter((held) => held.member !== member && held.state === 'waiting')
+      .length,
+  };
+}

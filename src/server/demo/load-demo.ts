@@ -1,0 +1,46 @@
+import 'server-only';
+import { hash } from '@node-rs/argon2';
+import { startingSettings } from '@/core/settings/settings';
+import { deliverEntries } from '../commands/deliver-entries';
+import { seedOrganisations } from '../db/seed';
+import type { Session } from '../session';
+import { lockKeepersHouse } from './lock-keepers-house';
+import { demoOrganisations } from './people';
+
+/** Loads the demo unless it is there. Inspections arrive through the command a device uses. */
+export async function loadDemo(ownerUrl: string): Promise<boolean> {
+  const organisations = await Promise.all(
+    demoOrganisations.map(async ({ id, name, members }) => ({
+      id,
+      name,
+      settings: startingSettings(name),
+      members: await Promise.all(
+        members.map(async ({ password, ...member }) => ({
+          ...member,
+          passwordHash: await hash(password),
+        })),
+      ),
+    })),
+  );
+  if (!(await seedOrganisations(ownerUrl, organisations))) return false;
+  const [first] = demoOrganisations;
+  const [ines] = first.members;
+  const session: Session = {
+    organisation: first.id,
+    organisationName: first.name,
+    member: ines.id,
+    name: ines.name,
+    licence: ines.licence,
+  };
+  const { inspection, entries } = lockKeepersHouse(ines.id);
+  for (let from = 0; from < entries.length; from += 200) {
+    const delivered = await deliverEntries(session, {
+      inspection,
+      entries: entries.slice(from, from + 200),
+    });
+    if (!delivered.ok) throw new Error(delivered.fault);
+    const refused = delivered.deliveries.find((one) => one.outcome === 'refused');
+    if (refused) throw new Error(`demo entry refused: ${JSON.stringify(refused)}`);
+  }
+  return true;
+}

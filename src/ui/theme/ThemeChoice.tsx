@@ -1,0 +1,34 @@
+'use client';
+
+import { useState } from 'react';
+import type { Theme } from './themes';
+import { themeCookie, themeOf, themes } from './themes';
+
+/** Chooses the theme; a cookie keeps it for this device. */
+export function ThemeChoice({ compact = false }: { compact?: boolean }) {
+  const [theme, setTheme] = useState<Theme>(() =>
+    typeof document === 'undefined' ? 'light' : themeOf(document.documentElement.dataset.theme),
+  );
+  const choose = (next: Theme) => {
+    document.documentElement.dataset.theme = next;
+    document.cookie = `${themeCookie}=${next}; path=/; max-age=31536000; samesite=lax`;
+    setTheme(next);
+  };
+  return (
+    <label className="text-caption text-ink2 flex items-center gap-1.5">
+      <span className={compact ? 'sr-only' : ''}>Theme</span>
+      <select
+        className="border-line bg-sheet text-caption text-ink min-h-7 rounded-[2px] border px-1"
+        value={theme}
+        onChange={(event) => choose(themeOf(event.target.value))}
+        suppressHydrationWarning
+      >
+        {Object.entries(themes).map(([value, label]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
