@@ -32,8 +32,8 @@ export async function deliverWaiting(
           ? answer.results
           : batch.map(({ id }) => ({ id, outcome: 'refused' as const, reason: answer.reason }));
       const answered = new Set(results.map((result) => result.id));
-      if (!batch.some(({ id }) => answered.has(id))) return 'unreachable';
       await settle(db, member, results);
+      if (!batch.every(({ id }) => answered.has(id))) return 'unreachable';
     }
   }
 }

@@ -45,6 +45,7 @@ export function recordWires(wiring: Wiring, drafts: Draft[]): void {
         cable,
         circuit,
         standing?.terminals[index]?.conductors ?? [],
+        line.maybeMore ?? false,
         bench,
         drafts,
       );
@@ -61,6 +62,7 @@ function recordScrew(
   cable: string,
   circuit: string | undefined,
   standing: readonly ConductorView[],
+  maybeMore: boolean,
   { site, newId, panel }: Wiring['bench'],
   drafts: Draft[],
 ): void {
@@ -84,8 +86,10 @@ function recordScrew(
     const changed = changedFacts(site.reader, known.id, facts);
     if (Object.keys(changed).length > 0) drafts.push(observe(site.reader, known.id, changed));
   });
+  if (maybeMore && wires.length === 0) return;
   for (const extra of standing.slice(wires.length))
     drafts.push(observe(site.reader, extra.id, { removed: true }));
+  if (maybeMore && site.reader.value(ref, 'conductorCount') === undefined) return;
   const count = changedFacts(site.reader, ref, { conductorCount: wires.length });
   if (Object.keys(count).length > 0) drafts.push(observe(site.reader, ref, count));
 }

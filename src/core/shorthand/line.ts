@@ -27,6 +27,8 @@ export interface PositionLine {
   ratingsA?: number[];
   /** Wires of each screw, in order. */
   wires?: Wire[][];
+  /** There may be more than these wires: none is taken off, and none is counted that was not. */
+  maybeMore?: boolean;
   cableKind?: PropertyValue<'cableKind'>;
   neutral?: BarScrew;
   ground?: BarScrew;

@@ -1,0 +1,37 @@
+import { describeFault } from '@/core/entries/versions';
+import { importPackage } from '@/server/commands/transfer-package';
+import { packageLimits } from '@/server/package-file';
+import { currentSession } from '../../session/current';
+import { crossSite, isSameOrigin, signedOut } from '../../session/same-origin';
+
+/** Loads an inspection package sent as the request's body. */
+export async function POST(request: Request): Promise<Response> {
+  if (!isSameOrigin(request)) return crossSite();
+  const session = await currentSession();
+  if (!session) return signedOut();
+  const bytes = await readBounded(request, packageLimits.zipBytes);
+  if (!bytes)
+    return Response.json(
+      {
+        faults: [`package: expected at most ${packageLimits.zipBytes / 1024 / 1024} MB, got more`],
+      },
+      { status: 413 },
+    );
+  const imported = await importPackage(session, bytes);
+  return imported.ok
+    ? Response.json(imported)
+    : Response.json({ faults: imported.faults.map(describeFault) }, { status: 422 });
+}
+
+/** The body, or nothing where it is larger than allowed: reading stops there. */
+async function readBounded(request: Request, most: number): Promise<Buffer | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return undefined;
+  const chunks: Uint8Array[] = [];
+  let length = 0;
+  for await (const chunk of request.body ?? []) {
+    length += chunk.length;
+    if (length > most) return undefined;
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks);
+}

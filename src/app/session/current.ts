@@ -1,0 +1,16 @@
+import 'server-only';
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { findSession } from '@/server/commands/sign-in';
+import type { Session } from '@/server/session';
+
+export const sessionCookie = 'east-gate-session';
+
+export async function currentSession(): Promise<Session | undefined> {
+  return findSession((await cookies()).get(sessionCookie)?.value);
+}
+
+/** For pages: who is asking, or off to the sign-in page. */
+export async function requireSession(): Promise<Session> {
+  return (await currentSession()) ?? redirect('/sign-in');
+}

@@ -1,0 +1,13 @@
+/** Whether a changing request comes from a page of ours. Browsers say so themselves. */
+export function isSameOrigin(request: Request): boolean {
+  const site = request.headers.get('sec-fetch-site');
+  if (site) return site === 'same-origin' || site === 'none';
+  const origin = request.headers.get('origin');
+  return origin === null || new URL(origin).host === request.headers.get('host');
+}
+
+export const crossSite = () =>
+  Response.json({ fault: 'This request came from another site.' }, { status: 403 });
+export const signedOut = () => Response.json({ fault: 'Sign in first.' }, { status: 401 });
+export const notHere = () =>
+  Response.json({ fault: 'There is no such inspection here.' }, { status: 404 });

@@ -1,0 +1,165 @@
+import type { Assessment } from '@/core/assess';
+import { assess } from '@/core/assess';
+import type { Entry } from '@/core/entries/entry';
+import { compareEntries } from '@/core/entries/entry';
+import { refusals } from '@/core/recording/check';
+import type { Draft } from '@/core/recording/draft';
+import { highestCounter, stamp } from '@/core/recording/draft';
+import { redoDraft, undoDraft } from '@/core/recording/undo';
+import type { Settings } from '@/core/settings/settings';
+import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
+import { countHeld, heldOf, hold } from '../outbox/held';
+import type { Connection } from '../outbox/sender';
+
+/** What the walk shows: everything that follows from the entries here, and where they are. */
+export interface LogbookState {
+  entries: readonly Entry[];
+  assessment: Assessment;
+  held: HeldCounts;
+  connection: Connection;
+  /** Held entries were read from this device. */
+  ready: boolean;
+  canUndo: boolean;
+  canRedo: boolean;
+}
+
+export interface LogbookFrame {
+  inspection: string;
+  organisation: string;
+  member: string;
+  device: string;
+  settings: Settings;
+  newId(): string;
+  now(): string;
+}
+
+const nothingHeld: HeldCounts = { waiting: 0, arrived: 0, refused: [], waitingForOthers: 0 };
+
+/** One inspection on this device. Writes every entry to the disk first, then shows it. */
+export class LogbookStore {
+  private state: LogbookState;
+  private readonly listeners = new Set<() => void>();
+  private queue: Promise<unknown> = Promise.resolve();
+  private db: HeldDatabase | undefined;
+  private wake: () => void = () => undefined;
+
+  constructor(
+    private readonly frame: LogbookFrame,
+    entries: readonly Entry[],
+  ) {
+    this.state = {
+      ...this.derived(entries),
+      held: nothingHeld,
+      connection: 'idle',
+      ready: false,
+    };
+  }
+
+  readonly subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly snapshot = () => this.state;
+
+  /** Joins this device's held entries; `wake` calls the sender. */
+  async open(db: HeldDatabase, wake: () => void): Promise<void> {
+    this.db = db;
+    this.wake = wake;
+    await this.refresh();
+    this.set({ ready: true });
+    wake();
+  }
+
+  /** Reads again what this device holds: another tab may have written, the sender may have delivered. */
+  async refresh(): Promise<void> {
+    if (!this.db) return;
+    const held = await heldOf(this.db, this.frame.member, this.frame.inspection);
+    const known = new Set(this.state.entries.map((entry) => entry.id));
+    const fresh = held
+      .filter((one) => one.state !== 'refused' && !known.has(one.id))
+      .map((one) => one.entry);
+    const counts = await countHeld(this.db, this.frame.member);
+    this.set({
+      held: counts,
+      ...(fresh.length > 0 && this.derived([...this.state.entries, ...fresh])),
+    });
+  }
+
+  setConnection(connection: Connection): void {
+    this.set({ connection });
+  }
+
+  /** Records drafts as one action, or says why they are impossible. Actions are written one after another. */
+  record(
+    make: (assessment: Assessment) => readonly Draft[] | { message: string },
+  ): Promise<string | undefined> {
+    const result = this.queue.then(() => this.recordNow(make));
+    this.queue = result.catch(() => undefined);
+    return result;
+  }
+
+  undo(): Promise<string | undefined> {
+    return this.record(() => draftsOrNothing(undoDraft(this.state.entries, this.frame.member)));
+  }
+
+  redo(): Promise<string | undefined> {
+    return this.record(() => draftsOrNothing(redoDraft(this.state.entries, this.frame.member)));
+  }
+
+  private async recordNow(
+    make: (assessment: Assessment) => readonly Draft[] | { message: string },
+  ): Promise<string | undefined> {
+    if (!this.db) return 'This device is not ready to hold entries yet.';
+    const drafts = make(this.state.assessment);
+    if ('message' in drafts) return drafts.message;
+    if (drafts.length === 0) return undefined;
+    const { frame } = this;
+    const fresh = stamp(drafts, {
+      newId: frame.newId,
+      device: frame.device,
+      author: frame.member,
+      at: frame.now(),
+      counter: highestCounter(this.state.entries),
+    });
+    const [refusal] = refusals(this.state.entries, fresh);
+    if (refusal) return refusal.message;
+    const { organisation, member, inspection } = frame;
+    const held: Held[] = fresh.map((entry) => ({
+      organisation,
+      member,
+      inspection,
+      id: entry.id,
+      entry,
+      state: 'waiting',
+    }));
+    try {
+      await hold(this.db, held);
+    } catch {
+      return 'This device could not hold the entry: its storage refused it. Nothing was recorded.';
+    }
+    this.set({
+      ...this.derived([...this.state.entries, ...fresh]),
+      held: { ...this.state.held, waiting: this.state.held.waiting + fresh.length },
+    });
+    this.wake();
+    return undefined;
+  }
+
+  private derived(entries: readonly Entry[]) {
+    const ordered = [...entries].sort(compareEntries);
+    return {
+      entries: ordered,
+      assessment: assess(ordered, this.frame.settings),
+      canUndo: undoDraft(ordered, this.frame.member) !== undefined,
+      canRedo: redoDraft(ordered, this.frame.member) !== undefined,
+    };
+  }
+
+  private set(change: Partial<LogbookState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+const draftsOrNothing = (draft: Draft | undefined) => (draft ? [draft] : []);

@@ -1,0 +1,87 @@
+'use client';
+
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { formatISO } from 'date-fns';
+import type { Entry } from '@/core/entries/entry';
+import type { Settings } from '@/core/settings/settings';
+import { deviceId } from '../device-id';
+import { openHeld } from '../outbox/held';
+import { Sender } from '../outbox/sender';
+import { httpTransport } from '../outbox/transport';
+import { LogbookStore } from './store';
+
+interface LogbookProps {
+  inspection: string;
+  organisation: string;
+  member: string;
+  settings: Settings;
+  entries: readonly Entry[];
+}
+
+const channelName = 'east-gate-held';
+
+/** One inspection's logbook, its held entries, and the sender that delivers them. */
+export function useLogbook({ inspection, organisation, member, settings, entries }: LogbookProps) {
+  const [store] = useState(
+    () =>
+      new LogbookStore(
+        {
+          inspection,
+          organisation,
+          member,
+          settings,
+          device: typeof window === 'undefined' ? 'server' : deviceId(),
+          newId: () => crypto.randomUUID(),
+          now: () => formatISO(new Date()),
+        },
+        entries,
+      ),
+  );
+  useEffect(() => connect(store, member), [store, member]);
+  const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
+  return { store, state };
+}
+
+/** Opens this device's store, starts the sender, and listens to other tabs. */
+function connect(store: LogbookStore, member: string): () => void {
+  const channel = new BroadcastChannel(channelName);
+  let sender: Sender | undefined;
+  let ended = false;
+  const wake = () => {
+    channel.postMessage('changed');
+    sender?.wake();
+  };
+  const wakeQuietly = () => sender?.wake();
+  channel.onmessage = () => void store.refresh();
+  window.addEventListener('online', wakeQuietly);
+  window.addEventListener('focus', wakeQuietly);
+  void openHeld().then((db) => {
+    if (ended) return;
+    sender = new Sender({
+      db,
+      member,
+      transport: httpTransport(),
+      alone: (work) => navigator.locks.request(`east-gate-sender-${member}`, work),
+      pause: (ms, signal) =>
+        new Promise((resolve) => {
+          const timer = setTimeout(resolve, ms);
+          signal.addEventListener('abort', () => (clearTimeout(timer), resolve()), { once: true });
+        }),
+      onChange: (connection) => {
+        store.setConnection(connection);
+        if (connection !== 'sending') {
+          channel.postMessage('changed');
+          void store.refresh();
+        }
+      },
+    });
+    return store.open(db, wake);
+  });
+  return () => {
+    ended = true;
+    sender?.stop();
+    channel.close();
+    window.removeEventListener('online', wakeQuietly);
+    window.removeEventListener('focus', wakeQuietly);
+  };
+}

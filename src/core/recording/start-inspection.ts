@@ -1,0 +1,26 @@
+import type { Draft } from './draft';
+import { add } from './draft';
+
+export interface NewPlace {
+  name: string;
+  address?: string;
+  /** Positions of the first panel, both columns together. */
+  positions?: number;
+}
+
+/** The first action of an inspection: the place, a building, its service, and one panel. */
+export function startInspection(
+  { name, address, positions }: NewPlace,
+  newId: () => string,
+): Draft[] {
+  const [site, building] = [newId(), newId()];
+  return [
+    add('site', site, null, { name, ...(address && { address }) }),
+    add('building', building, site, { name: 'House' }),
+    add('service', newId(), site, {}),
+    add('panel', newId(), building, {
+      name: 'Main panel',
+      ...(positions && { rows: positions / 2 }),
+    }),
+  ];
+}

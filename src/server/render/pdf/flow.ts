@@ -1,0 +1,155 @@
+import 'server-only';
+import type PDFDocument from 'pdfkit';
+
+export type Pdf = InstanceType<typeof PDFDocument>;
+type Struct = PDFKit.PDFStructureElement;
+
+export interface TextStyle {
+  size: number;
+  bold?: boolean;
+  color?: string;
+  indent?: number;
+  /** Space after, points. */
+  after?: number;
+  width?: number;
+}
+
+export const ink = '#172022';
+export const ink2 = '#455256';
+
+/** Characters the latin file holds. All others are set in the fallback. */
+const latin =
+  /[\u0020-\u007e\u00a0-\u00b4\u00b6-\u00ff\u2013\u2014\u2018\u2019\u201c\u201d\u2026\u2212]/;
+
+/** Parts of a text that one font can set. */
+export function runsOf(
+  text: string,
+  bold: boolean,
+): { text: string; font: 'regular' | 'bold' | 'fallback' }[] {
+  const runs: { text: string; font: 'regular' | 'bold' | 'fallback' }[] = [];
+  for (const character of text) {
+    const font = latin.test(character) ? (bold ? 'bold' : 'regular') : 'fallback';
+    const last = runs.at(-1);
+    if (last?.font === font) last.text += character;
+    else runs.push({ text: character, font });
+  }
+  return runs;
+}
+
+/** Sets tagged text down the page, breaking to the next where it must. */
+export class Flow {
+  constructor(
+    readonly doc: Pdf,
+    private readonly root: Struct,
+  ) {}
+
+  get left() {
+    return this.doc.page.margins.left;
+  }
+  get width() {
+    return this.doc.page.width - this.doc.page.margins.left - this.doc.page.margins.right;
+  }
+  get bottom() {
+    return this.doc.page.height - this.doc.page.margins.bottom;
+  }
+
+  heading(text: string, level: 1 | 2 | 3, outline = true): void {
+    const size = { 1: 20, 2: 14, 3: 11.5 }[level];
+    this.room(size * 4);
+    if (outline && level < 3) this.doc.outline.addItem(text);
+    this.set(`H${level}`, text, { size, bold: true, after: level === 1 ? 8 : 4 });
+  }
+
+  paragraph(text: string, style: Partial<TextStyle> = {}): void {
+    this.set('P', text, { size: 10, after: 4, ...style });
+  }
+
+  /** A term and what is said of it. */
+  item(term: string, text: string): void {
+    const runs = `${term}: ${text}`;
+    this.room(this.height(runs, { size: 10 }));
+    const lead = `${term}: `;
+    this.tagged('P', () => {
+      const { doc } = this;
+      doc.fillColor(ink2).font('bold').fontSize(10);
+      doc.text(lead, this.left, doc.y, { width: this.width, continued: true });
+      this.runs(text, { size: 10, color: ink }, true);
+    });
+    this.gap(3);
+  }
+
+  gap(points: number): void {
+    this.doc.y += points;
+  }
+
+  rule(): void {
+    const { doc } = this;
+    this.artifact(() =>
+      doc
+        .moveTo(this.left, doc.y)
+        .lineTo(this.left + this.width, doc.y)
+        .lineWidth(0.5)
+        .stroke('#98a3a2'),
+    );
+    this.gap(6);
+  }
+
+  /** Begins a new page unless this much room is left. */
+  room(points: number): void {
+    if (this.doc.y + points > this.bottom) this.doc.addPage();
+  }
+
+  height(text: string, style: Pick<TextStyle, 'size'> & Partial<TextStyle>): number {
+    const { doc } = this;
+    doc.font(style.bold ? 'bold' : 'regular').fontSize(style.size);
+    return (
+      doc.heightOfString(text, { width: style.width ?? this.width - (style.indent ?? 0) }) +
+      (style.after ?? 0)
+    );
+  }
+
+  /** A drawing with words for those who do not see it. */
+  figure(alt: string, draw: () => void): void {
+    this.root.add(this.doc.struct('Figure', { alt }, draw));
+  }
+
+  artifact(draw: () => void): void {
+    this.doc.markContent('Artifact', { type: 'Layout' });
+    draw();
+    this.doc.endMarkedContent();
+  }
+
+  private set(type: string, text: string, style: TextStyle): void {
+    this.room(Math.min(this.height(text, style), 200));
+    this.tagged(type, () => {
+      this.doc.x = this.left + (style.indent ?? 0);
+      this.runs(text, style, false);
+    });
+    this.gap(style.after ?? 0);
+  }
+
+  private tagged(type: string, draw: () => void): void {
+    this.root.add(this.doc.struct(type, {}, draw));
+  }
+
+  private runs(
+    text: string,
+    style: Partial<TextStyle> & { size: number },
+    following: boolean,
+  ): void {
+    const { doc } = this;
+    const runs = runsOf(text, style.bold ?? false);
+    const width = style.width ?? this.width - (style.indent ?? 0);
+    runs.forEach((run, index) => {
+      doc
+        .font(run.font)
+        .fontSize(style.size)
+        .fillColor(style.color ?? ink);
+      const options = { width, continued: index < runs.length - 1 };
+      if (index === 0 && !following)
+        doc.text(run.text, this.left + (style.indent ?? 0), doc.y, options);
+      else doc.text(run.text, options);
+    });
+    if (runs.length === 0) doc.text('', { continued: false });
+  }
+}

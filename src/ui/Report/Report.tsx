@@ -1,0 +1,82 @@
+import Link from 'next/link';
+import type { SiteView } from '@/core/panel/site-view';
+import type { ReportData } from '@/core/report/report';
+import { Brand } from '../primitives/Brand';
+import { ThemeChoice } from '../theme/ThemeChoice';
+import { FirstThings } from './FirstThings';
+import { Findings } from './Findings';
+import { GradeKey } from './GradeKey';
+import { NotSeen } from './NotSeen';
+import { PrintButton } from './PrintButton';
+import { ReportDrawing } from './ReportDrawing';
+
+/** The report as the client reads it; everything in it is in the data. */
+export function Report({ report, site }: { report: ReportData; site: SiteView }) {
+  const base = `/inspections/${report.inspection}`;
+  return (
+    <>
+      <header className="no-print border-line bg-app flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-4 py-1.5">
+        <Brand />
+        <nav className="flex gap-4" aria-label="Views">
+          <Link className="text-ink2 hover:text-ink py-1.5" href={`${base}/walk`}>
+            Walk
+          </Link>
+          <span className="border-accent border-b-2 py-1.5 font-bold" aria-current="page">
+            Report
+          </span>
+        </nav>
+        <div className="ml-auto flex flex-wrap items-center gap-2">
+          <ThemeChoice compact />
+          <PrintButton />
+          <a className="act" href={`${base}/report.pdf`}>
+            PDF
+          </a>
+          <a className="act" href={`${base}/package.zip`} download>
+            Package
+          </a>
+        </div>
+      </header>
+      <main className="bg-sheet mx-auto max-w-6xl px-4 py-6 md:px-10">
+        <p className="text-ink2">
+          Panel report · {[report.place, report.address].filter(Boolean).join(', ')}
+          {report.client && ` · for ${report.client}`}
+        </p>
+        <p className="text-ink2">
+          {report.asOf ? `As of ${report.asOf}` : 'Nothing recorded yet'}
+          {report.authors.length > 0 &&
+            ` · recorded by ${report.authors.map(({ name, licence }) => (licence ? `${name} (${licence})` : name)).join(', ')}`}
+          {` · ${report.organisation}`}
+        </p>
+        <div className="mt-5 grid gap-8 lg:grid-cols-[4fr_5fr]">
+          <section aria-labelledby="summary">
+            <h1 id="summary" className="text-[26px] leading-8 font-bold">
+              {report.summary.join(' ')}
+            </h1>
+            <p className="text-ink2 mt-3 text-sm">
+              {report.findings.length} findings, {report.school}. Yardstick: {report.yardstick}.
+            </p>
+            <FirstThings things={report.firstThings} />
+          </section>
+          <div className="grid content-start gap-6">
+            {site.panels.map((panel) => (
+              <ReportDrawing key={panel.id} panel={panel} site={site} findings={report.findings} />
+            ))}
+          </div>
+        </div>
+        <GradeKey findings={report.findings} />
+        <Findings findings={report.findings} />
+        <NotSeen report={report} />
+        <section className="border-ink mt-8 border-t-2 pt-3" aria-labelledby="cautions">
+          <h2 id="cautions" className="text-lg font-bold">
+            Look, do not touch
+          </h2>
+          <ul className="mt-2 grid gap-1 text-sm">
+            {report.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        </section>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { FormEvent } from 'react';
+
+type Said =
+  { kind: 'told'; text: string; inspection: string } | { kind: 'refused'; faults: string[] };
+
+/** Loads an inspection package made here or elsewhere. */
+export function ImportPackage() {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState<Said>();
+  const load = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const file = new FormData(event.currentTarget).get('package');
+    if (!(file instanceof File) || file.size === 0) return;
+    setBusy(true);
+    setSaid(await send(file));
+    setBusy(false);
+    router.refresh();
+  };
+  return (
+    <section aria-labelledby="import">
+      <h2 id="import" className="border-ink text-heading border-t-2 pt-2 font-bold">
+        Load a package
+      </h2>
+      <form className="mt-2 grid gap-3" onSubmit={load}>
+        <label className="grid gap-1 font-semibold">
+          Inspection package (.zip)
+          <input
+            className="field py-1"
+            type="file"
+            name="package"
+            accept=".zip,application/zip"
+            required
+          />
+        </label>
+        <button className="act" type="submit" disabled={busy}>
+          {busy ? 'Checking' : 'Load'}
+        </button>
+      </form>
+      <div aria-live="polite">
+        {said?.kind === 'told' && (
+          <p className="mt-2">
+            {said.text}{' '}
+            <a className="font-semibold underline" href={`/inspections/${said.inspection}/report`}>
+              Open its report
+            </a>
+          </p>
+        )}
+        {said?.kind === 'refused' && (
+          <div className="border-danger mt-2 border-l-4 pl-2">
+            <p className="text-danger font-semibold">Nothing was loaded.</p>
+            <ul>
+              {said.faults.map((fault) => (
+                <li key={fault}>{fault}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+      </div>
+    </section>
+  );
+}
+
+async function send(file: File): Promise<Said> {
+  try {
+    const response = await fetch('/api/packages', { method: 'POST', body: file });
+    const body = (await response.json()) as {
+      faults?: string[];
+      fault?: string;
+      added: number;
+      already: number;
+      inspection: string;
+      notes: string[];
+    };
+    if (!response.ok)
+      return {
+        kind: 'refused',
+        faults: body.faults ?? [body.fault ?? `status ${response.status}`],
+      };
+    const text = `${body.added} entries added, ${body.already} were here already. ${body.notes.join(' ')}`;
+    return { kind: 'told', text, inspection: body.inspection };
+  } catch {
+    return {
+      kind: 'refused',
+      faults: ['The server was not reached, or cut the package off as too large.'],
+    };
+  }
+}

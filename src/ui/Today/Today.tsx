@@ -1,0 +1,119 @@
+import Link from 'next/link';
+import type { Grade } from '@/core/grading/grade';
+import { grades, gradeWords } from '@/core/grading/grade';
+import { dayWords } from '@/core/report/dates';
+import { Brand } from '../primitives/Brand';
+import { GradeMark } from '../primitives/GradeMark';
+import { ThemeChoice } from '../theme/ThemeChoice';
+import type { Who } from '../who';
+import { ImportPackage } from './ImportPackage';
+import { StartInspection } from './StartInspection';
+
+export interface InspectionLine {
+  id: string;
+  place: string;
+  address: string;
+  asOf: string | null;
+  entries: number;
+  findings: Record<string, number>;
+  seenShare: number;
+}
+
+interface TodayProps {
+  session: Who;
+  inspections: readonly InspectionLine[];
+}
+
+/** Visits of the organisation, and the two ways to a new one. */
+export function Today({ session, inspections }: TodayProps) {
+  return (
+    <>
+      <header className="border-line bg-app flex h-12 items-center gap-4 border-b px-4">
+        <Brand />
+        <span className="text-ink2 hidden sm:inline">{session.organisationName}</span>
+        <span className="text-ink2 ml-auto hidden sm:inline">{session.name}</span>
+        <span className="ml-auto sm:ml-0">
+          <ThemeChoice compact />
+        </span>
+        <form method="post" action="/sign-out">
+          <button className="act min-h-8!" type="submit">
+            Sign out
+          </button>
+        </form>
+      </header>
+      <main className="mx-auto grid max-w-6xl gap-8 p-4 md:grid-cols-[1fr_300px] md:p-6">
+        <section>
+          <h1 className="text-xl font-bold">Today</h1>
+          {inspections.length === 0 ? (
+            <p className="text-ink2 mt-4 text-sm">
+              Nothing is recorded yet. Start an inspection, or load a package from another
+              organisation.
+            </p>
+          ) : (
+            <ul className="border-ink mt-3 border-t-2">
+              {inspections.map((line) => (
+                <InspectionItem key={line.id} line={line} />
+              ))}
+            </ul>
+          )}
+        </section>
+        <div className="grid content-start gap-8">
+          <StartInspection session={session} />
+          <ImportPackage />
+        </div>
+      </main>
+    </>
+  );
+}
+
+function InspectionItem({ line }: { line: InspectionLine }) {
+  const count = (grade: Grade) => line.findings[grade] ?? 0;
+  const found = grades.filter((grade) => count(grade) > 0);
+  return (
+    <li className="border-hair grid gap-x-4 gap-y-2 border-b py-3 md:grid-cols-[1fr_auto_auto] md:items-center">
+      <div>
+        <Link
+          className="text-heading font-bold hover:underline"
+          href={`/inspections/${line.id}/walk`}
+        >
+          {line.place}
+        </Link>
+        <p className="text-ink2">
+          {[line.address, line.asOf && dayWords(line.asOf)].filter(Boolean).join(' · ')}
+        </p>
+      </div>
+      <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        {found.length === 0 && <span className="text-ink2">no findings yet</span>}
+        {found.map((grade) => (
+          <span
+            key={grade}
+            className="inline-flex items-center gap-1"
+            style={{ color: `var(--${grade})` }}
+          >
+            <GradeMark grade={grade} size={12} />
+            <span className="font-semibold">
+              {gradeWords[grade]} {count(grade)}
+            </span>
+          </span>
+        ))}
+        <span className="text-ink2">{Math.round(line.seenShare * 100)} % seen</span>
+      </p>
+      <p className="flex gap-2">
+        <Link
+          className="act"
+          href={`/inspections/${line.id}/walk`}
+          aria-label={`Walk: ${line.place}`}
+        >
+          Walk
+        </Link>
+        <Link
+          className="act"
+          href={`/inspections/${line.id}/report`}
+          aria-label={`Report: ${line.place}`}
+        >
+          Report
+        </Link>
+      </p>
+    </li>
+  );
+}

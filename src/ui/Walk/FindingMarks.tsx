@@ -1,0 +1,51 @@
+'use client';
+
+import { anchorOf } from '@/core/drawing/geometry';
+import type { Geometry } from '@/core/drawing/geometry';
+import { gradeMarks } from '@/core/drawing/grade-marks';
+import { splitRef } from '@/core/entries/thing-types';
+import type { PanelView } from '@/core/panel/views';
+import { useWalk } from './context';
+
+const markSize = 0.46;
+
+/** A plate with the grade's mark where each finding sits; several at one place stand beside each other. */
+export function FindingMarks({ panel, geometry }: { panel: PanelView; geometry: Geometry }) {
+  const { state } = useWalk();
+  const taken = new Map<string, number>();
+  return (
+    <g pointerEvents="none">
+      {state.assessment.findings
+        .filter(({ verdict }) => verdict.panel === panel.id)
+        .map(({ key, grade, verdict }) => {
+          const anchor = anchorOf(geometry, panel, verdict.place.ref);
+          if (!anchor) return null;
+          const bar = panel.bars.find((one) => one.id === splitRef(verdict.place.ref).thing);
+          const x = bar ? anchor.x + (bar.side === 'left' ? -0.62 : 0.62) : anchor.x;
+          const slot = `${Math.round(x * 4)}/${Math.round(anchor.y * 2)}`;
+          const before = taken.get(slot) ?? 0;
+          taken.set(slot, before + 1);
+          return (
+            <g key={key} transform={`translate(${x + before * 0.3} ${anchor.y})`}>
+              <rect
+                x={-markSize / 2 - 0.08}
+                y={-markSize / 2 - 0.08}
+                width={markSize + 0.16}
+                height={markSize + 0.16}
+                rx={0.06}
+                fill="var(--sheet)"
+                stroke="var(--ink)"
+                strokeWidth={0.04}
+              />
+              <path
+                d={gradeMarks[grade]}
+                transform={`translate(${-markSize / 2} ${-markSize / 2}) scale(${markSize / 12})`}
+                fill={`var(--${grade})`}
+                fillRule="evenodd"
+              />
+            </g>
+          );
+        })}
+    </g>
+  );
+}

@@ -1,0 +1,48 @@
+import type { LogbookState } from '@/client/logbook/store';
+
+/** Says honestly what is held on this device and what has arrived. */
+export function HeldStatus({
+  state,
+}: {
+  state: Pick<LogbookState, 'held' | 'connection' | 'ready'>;
+}) {
+  const { held, connection, ready } = state;
+  const waiting =
+    held.waiting === 0
+      ? 'All arrived'
+      : `${held.waiting} ${held.waiting === 1 ? 'entry' : 'entries'} held here`;
+  const why = {
+    idle: '',
+    sending: 'sending',
+    unreachable: 'server not reached, trying again',
+    'signed-out': 'sign in to send',
+  }[connection];
+  return (
+    <div className="min-w-0 leading-tight" role="status">
+      <p
+        className={`font-semibold ${held.waiting > 0 ? 'border-ink2 border-b border-dashed' : ''}`}
+      >
+        {ready ? waiting : 'Reading this device'}
+      </p>
+      <p className="text-caption text-ink2 truncate">
+        {connection === 'signed-out' ? (
+          <a className="underline" href="/sign-in">
+            {why}
+          </a>
+        ) : (
+          (held.waiting > 0 && why) || `${held.arrived} sent from here`
+        )}
+        {held.refused.length > 0 && (
+          <span
+            className="text-danger font-semibold"
+            title={held.refused.map((one) => one.reason).join('\n')}
+          >
+            {' '}
+            · {held.refused.length} refused: {held.refused[0]!.reason}
+          </span>
+        )}
+        {held.waitingForOthers > 0 && ` · ${held.waitingForOthers} wait for somebody else`}
+      </p>
+    </div>
+  );
+}

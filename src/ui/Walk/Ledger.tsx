@@ -1,0 +1,184 @@
+'use client';
+
+import { useState } from 'react';
+import type { Finding } from '@/core/grading/judge';
+import { fill } from '@/core/report/fill';
+import { gradeWords } from '@/core/grading/grade';
+import { GradeMark } from '../primitives/GradeMark';
+import { GradeWord } from '../primitives/GradeWord';
+import { useWalk } from './context';
+import { selectionOf } from './selection';
+
+/** Findings as they appear, gravest first, each with its reasons. */
+export function Ledger() {
+  const { state } = useWalk();
+  const { findings, notSeen } = state.assessment;
+  const [open, setOpen] = useState<string>();
+  const likely = notSeen.filter((line) => line.likely);
+  return (
+    <section className="p-4" aria-labelledby="findings">
+      <div className="border-line flex items-baseline justify-between border-b pb-1.5">
+        <h2 id="findings" className="text-heading font-bold">
+          Findings {findings.length}
+        </h2>
+        <span className="text-caption text-ink2">graded by the label</span>
+      </div>
+      {findings.length === 0 && (
+        <p className="text-ink2 mt-2">
+          Nothing found in what was recorded. What was not seen is not fine.
+        </p>
+      )}
+      <ul aria-live="polite" aria-relevant="additions">
+        {findings.map((finding) => (
+          <LedgerItem
+            key={finding.key}
+            finding={finding}
+            open={open === finding.key}
+            toggle={() => setOpen(open === finding.key ? undefined : finding.key)}
+          />
+        ))}
+      </ul>
+      {likely.length > 0 && (
+        <>
+          <h3 className="mt-4 font-bold">Likely, once seen</h3>
+          <ul>
+            {likely.map((line) => (
+              <li key={line.rule + line.say} className="border-line border-b border-dashed py-1.5">
+                <strong>{line.places.join(', ')}</strong> {line.title}
+                <br />
+                <span className="text-ink2">{line.say}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <Doubts />
+    </section>
+  );
+}
+
+function LedgerItem({
+  finding,
+  open,
+  toggle,
+}: {
+  finding: Finding;
+  open: boolean;
+  toggle(): void;
+}) {
+  const { state, panel, actions } = useWalk();
+  const { verdict, outcome, grade } = finding;
+  const message = verdict.rule.messages[outcome.message]!;
+  const elsewhere =
+    verdict.panel !== panel.id &&
+    state.assessment.site.panels.find((one) => one.id === verdict.panel);
+  const choose = () => {
+    toggle();
+    const selection = selectionOf(verdict.place.ref, panel);
+    if (selection) actions.select(selection);
+  };
+  return (
+    <li className="border-hair border-b">
+      <button
+        className="hover:bg-sheet grid w-full grid-cols-[20px_1fr_auto] gap-x-1.5 py-1.5 text-left"
+        aria-expanded={open}
+        onClick={choose}
+      >
+        <span className="pt-0.5">
+          <GradeMark grade={grade} />
+        </span>
+        <span>
+          <GradeWord grade={grade} /> <strong>{verdict.place.label}</strong>
+          {elsewhere && <span className="text-ink2"> {elsewhere.name}</span>}
+          <br />
+          {fill(message.short, outcome.data)}
+        </span>
+        <span className={`text-caption text-ink2 h-fit sure-${finding.certainty}`}>
+          {finding.certainty}
+        </span>
+      </button>
+      {open && (
+        <div className="pb-3 pl-6">
+          <p>{fill(message.why, outcome.data)}</p>
+          <p className="mt-1">
+            <strong>Ask for:</strong> {fill(message.ask, outcome.data)}
+          </p>
+          <table className="text-caption mt-2 w-full">
+            <caption className="sr-only">Reasons of the grade</caption>
+            <thead>
+              <tr className="border-line text-ink2 border-b text-left">
+                <th className="font-normal">Step</th>
+                <th className="font-normal">Moves</th>
+                <th className="font-normal">S</th>
+                <th className="font-normal">L</th>
+                <th className="font-normal">Grade</th>
+              </tr>
+            </thead>
+            <tbody>
+              {finding.trace.map((line, index) => (
+                <tr
+                  key={index}
+                  className={`border-hair border-b align-top ${line.counted ? '' : 'text-ink3'}`}
+                >
+                  <td className="pr-2">
+                    {line.because}
+                    {!line.counted && ' (not counted)'}
+                  </td>
+                  <td className={`pr-2 whitespace-nowrap ${line.counted ? '' : 'line-through'}`}>
+                    {line.moves}
+                  </td>
+                  <td className="pr-2">{line.severity}</td>
+                  <td className="pr-2">{line.likelihood}</td>
+                  <td>{gradeWords[line.grade]}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="text-caption text-ink2 mt-1">
+            {verdict.rule.sources.map((source) => source.code).join(', ')}
+            {verdict.rule.since && ` · in words since ${verdict.rule.since}`}
+          </p>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** What contradicts itself or could not be placed: kept, and said. */
+function Doubts() {
+  const { state } = useWalk();
+  const { inspection, site } = state.assessment;
+  const crowded = site.panels.flatMap((panel) =>
+    panel.positions.filter((position) => position.devices.length > 1),
+  );
+  const outside = site.panels.flatMap((panel) => panel.outOfRange);
+  if (
+    inspection.conflicts.length + inspection.unplaced.length + crowded.length + outside.length ===
+    0
+  )
+    return null;
+  return (
+    <>
+      <h3 className="mt-4 font-bold">To be cleared up</h3>
+      <ul className="text-ink2">
+        {inspection.conflicts.map((conflict) => (
+          <li key={conflict.about + conflict.property}>
+            {conflict.property} was recorded differently by two people; the worse counts until
+            corrected.
+          </li>
+        ))}
+        {crowded.map((position) => (
+          <li key={position.ref}>
+            Position {position.number} holds {position.devices.length} breakers in the record.
+          </li>
+        ))}
+        {outside.map((one) => (
+          <li key={one.about + one.reason}>Outside the panel: {one.reason}.</li>
+        ))}
+        {inspection.unplaced.map((one) => (
+          <li key={one.entry + (one.property ?? '')}>Not placed: {one.reason}.</li>
+        ))}
+      </ul>
+    </>
+  );
+}

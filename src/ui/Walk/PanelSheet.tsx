@@ -1,0 +1,93 @@
+'use client';
+
+import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import type { KeyboardEvent } from 'react';
+import { drawPanel } from '@/core/drawing/draw-panel';
+import { marginIn, marginLabels } from '@/core/drawing/margin-labels';
+import { Shapes } from '../drawing/Shapes';
+import { useWalk } from './context';
+import { FindingMarks } from './FindingMarks';
+import { HitAreas } from './HitAreas';
+import { neighbour } from './neighbour';
+import { PreviewMarks } from './PreviewMarks';
+import { usePreview } from './use-preview';
+
+interface PanelSheetProps {
+  typed: string;
+  /** A character typed while the drawing has the focus goes to the shorthand line. */
+  onType(character: string): void;
+}
+
+/** Room above and below the enclosure, inches. */
+const rim = 0.7;
+
+/** The panel drawn to scale, with what is being typed shown as it would stand. */
+export function PanelSheet({ typed, onType }: PanelSheetProps) {
+  const { state, panel: recorded, selection, actions } = useWalk();
+  const preview = usePreview(useDeferredValue(typed));
+  const panel = preview?.panel ?? recorded;
+  const site = preview?.site ?? state.assessment.site;
+  const drawing = useMemo(() => drawPanel(panel, site), [panel, site]);
+  const labels = useMemo(() => marginLabels(panel, drawing.geometry), [panel, drawing]);
+  const sheet = useRef<SVGSVGElement>(null);
+  const selected = selection.kind === 'position' ? selection.number : undefined;
+
+  useEffect(() => {
+    const target = sheet.current?.querySelector('[data-selected="true"]');
+    const box = sheet.current?.parentElement;
+    if (!target || !box || box.scrollHeight <= box.clientHeight + 4) return;
+    const [a, b] = [target.getBoundingClientRect(), box.getBoundingClientRect()];
+    box.scrollTop += a.top + a.height / 2 - (b.top + b.height / 2);
+    if (box.scrollWidth > box.clientWidth + 4)
+      box.scrollLeft += a.left + a.width / 2 - (b.left + b.width / 2);
+  }, [selected, recorded.id]);
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const next = selected !== undefined && neighbour(recorded, selected, event.key);
+    if (next) {
+      event.preventDefault();
+      actions.select({ kind: 'position', number: next });
+      sheet.current?.querySelector<SVGElement>(`[data-position="${next}"]`)?.focus();
+    } else if (/^[0-9a-z]$/i.test(event.key)) {
+      event.preventDefault();
+      onType(event.key);
+    }
+  };
+
+  const { geometry } = drawing;
+  if (geometry.rows === 0)
+    return (
+      <p className="text-ink2 p-8 text-sm">
+        How many positions the panel has is not recorded. Choose stage 6, The handles, and count the
+        rows.
+      </p>
+    );
+  const view = (margin: number) =>
+    `${-margin} ${-rim} ${geometry.width + 2 * margin} ${geometry.height + 2 * rim}`;
+  return (
+    <div className="h-full overflow-auto" tabIndex={-1}>
+      <svg
+        ref={sheet}
+        viewBox={view(marginIn)}
+        className="sheet-svg mx-auto block"
+        style={{
+          ['--can-width' as string]: geometry.width + 2 * rim,
+          ['--full-width' as string]: geometry.width + 2 * marginIn,
+          ['--full-height' as string]: geometry.height + 2 * rim,
+        }}
+        onKeyDown={onKeyDown}
+        role="group"
+        aria-label={`${panel.name}, ${(panel.rows ?? 0) * 2} positions`}
+      >
+        <Shapes shapes={drawing.shapes} />
+        <g className="max-md:hidden">
+          <Shapes shapes={labels} />
+        </g>
+        <FindingMarks panel={recorded} geometry={geometry} />
+        {preview && <PreviewMarks preview={preview} drawing={drawing} />}
+        <HitAreas panel={recorded} geometry={geometry} />
+      </svg>
+    </div>
+  );
+}

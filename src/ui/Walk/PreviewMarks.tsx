@@ -1,0 +1,32 @@
+import type { PanelDrawing } from '@/core/drawing/draw-panel';
+import { bodyLength } from '@/core/drawing/geometry';
+import { wirePath } from '@/core/drawing/wire-path';
+import type { Preview } from './use-preview';
+
+/** Dashes over what is only previewed: Enter makes it solid. */
+export function PreviewMarks({ preview, drawing }: { preview: Preview; drawing: PanelDrawing }) {
+  const { geometry, routed } = drawing;
+  const positions = preview.panel.positions.filter((position) =>
+    preview.positions.includes(position.number),
+  );
+  const wires = routed.wires.filter((wire) =>
+    wire.conductor.landsOn?.entry.startsWith(preview.mark),
+  );
+  return (
+    <g fill="none" stroke="var(--accent)" strokeDasharray="0.2 0.14" pointerEvents="none">
+      {positions.map((position) => (
+        <rect
+          key={position.ref}
+          x={(position.column === 1 ? geometry.left.outer : geometry.right.inner) - 0.05}
+          y={geometry.rowsTop + position.row - 1}
+          width={bodyLength + 0.1}
+          height={1}
+          strokeWidth={0.08}
+        />
+      ))}
+      {wires.map((wire) => (
+        <path key={wire.conductor.id} d={wirePath(wire)} strokeWidth={0.12} />
+      ))}
+    </g>
+  );
+}

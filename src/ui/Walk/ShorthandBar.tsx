@@ -1,0 +1,143 @@
+'use client';
+
+import { Check, Ellipsis } from 'lucide-react';
+import type { KeyboardEvent, Ref } from 'react';
+import { parseLine } from '@/core/shorthand/parse';
+import { useWalk } from './context';
+import { GradeMark } from '../primitives/GradeMark';
+import { fill } from '@/core/report/fill';
+import { GrammarCard } from './GrammarCard';
+import { neighbour } from './neighbour';
+import { useParsed, usePreviewResult } from './use-preview';
+import type { Preview } from './use-preview';
+import { TokenReadings } from './TokenReadings';
+
+interface ShorthandBarProps {
+  ref: Ref<HTMLInputElement>;
+  typed: string;
+  setTyped(text: string): void;
+}
+
+/** The desk's line: read as it is typed, previewed on the drawing, recorded by Enter. */
+export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
+  const { panel, selection, actions } = useWalk();
+  const parsed = useParsed(typed);
+  const { preview, message } = usePreviewResult(typed);
+
+  const record = async () => {
+    const { line } = parseLine(typed, panel);
+    if (!line) return;
+    const refused = await actions.recordLine(line);
+    if (refused) return;
+    setTyped('');
+    if (line.kind === 'position') actions.select({ kind: 'position', number: line.positions[0]! });
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') void record();
+    else if (event.key === 'Escape') setTyped('');
+    else if (
+      (event.key === 'ArrowUp' || event.key === 'ArrowDown') &&
+      typed.trim() === '' &&
+      selection.kind === 'position'
+    ) {
+      const next = neighbour(panel, selection.number, event.key);
+      if (next) {
+        event.preventDefault();
+        actions.select({ kind: 'position', number: next });
+      }
+    }
+  };
+  return (
+    <section
+      className="border-line bg-app grid min-h-[86px] grid-cols-[auto_1fr_auto_auto] gap-x-5 border-t px-4 py-2"
+      aria-label="Shorthand"
+    >
+      <label htmlFor="shorthand" className="text-ink2 pt-1">
+        Shorthand
+      </label>
+      <div>
+        <input
+          id="shorthand"
+          ref={ref}
+          className="border-line text-ink placeholder:text-ink3 w-full border-b bg-transparent font-mono text-[19px] leading-7 outline-offset-4"
+          value={typed}
+          placeholder="7 20 12cu:b m1 n4 kitchen left"
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={parsed.faults.length > 0 || message !== undefined}
+          aria-describedby="shorthand-reading"
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={onKeyDown}
+        />
+        <div id="shorthand-reading" aria-live="polite">
+          <TokenReadings typed={typed} parsed={parsed} />
+          {message && <p className="text-danger font-semibold">{message}</p>}
+        </div>
+      </div>
+      <PreviewVerdicts preview={preview} />
+      <div className="text-caption text-ink2 grid content-start gap-1">
+        <p>
+          <kbd className="key">↵</kbd> record <kbd className="key">Esc</kbd> drop
+        </p>
+        <p>
+          <kbd className="key">↑</kbd> <kbd className="key">↓</kbd> position
+        </p>
+        <GrammarCard />
+      </div>
+    </section>
+  );
+}
+
+/** What the checks would say of the position being typed. */
+function PreviewVerdicts({ preview }: { preview: Preview | undefined }) {
+  if (!preview || preview.positions.length === 0) return <div className="w-80" />;
+  const device = preview.panel.positions.find((one) => one.number === preview.positions[0])
+    ?.devices[0];
+  const refs = new Set([
+    device?.id,
+    ...(device?.terminals.flatMap((terminal) => [
+      terminal.ref,
+      ...terminal.conductors.map((one) => one.id),
+    ]) ?? []),
+  ]);
+  const { findings, verdicts } = preview.assessment;
+  const found = findings.filter((finding) => refs.has(finding.verdict.place.ref));
+  const others = verdicts.filter(
+    ({ place, outcome }) =>
+      refs.has(place.ref) && (outcome.outcome === 'clear' || outcome.outcome === 'not-seen'),
+  );
+  const lines = [
+    ...found.map(({ key, grade, outcome, verdict }) => ({
+      key,
+      mark: <GradeMark grade={grade} />,
+      text: fill(verdict.rule.messages[outcome.message]!.short, outcome.data),
+    })),
+    ...others
+      .toSorted((a, b) => (a.outcome.outcome < b.outcome.outcome ? -1 : 1))
+      .map(({ rule, place, outcome }) => ({
+        key: rule.id + place.ref,
+        mark:
+          outcome.outcome === 'clear' ? (
+            <Check size={14} aria-label="Clear" />
+          ) : (
+            <Ellipsis size={14} aria-label="Not seen" />
+          ),
+        text:
+          outcome.outcome === 'clear'
+            ? outcome.message
+            : outcome.outcome === 'not-seen'
+              ? (outcome.wants[0]?.say ?? '')
+              : '',
+      })),
+  ];
+  return (
+    <ul className="w-80">
+      {lines.slice(0, 4).map((line) => (
+        <li key={line.key} className="flex items-center gap-2">
+          {line.mark}
+          <span className="truncate">{line.text}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { add } from '@/core/recording/draft';
+import type { BarView } from '@/core/panel/views';
+import { useWalk } from '../context';
+import { FactField } from './FactField';
+
+const counts = [8, 12, 18, 24];
+
+/** The neutral and ground bars, and a count of everything on each. */
+export function BarsDetail() {
+  const { panel, actions } = useWalk();
+  const addBar = (barKind: 'neutral' | 'ground', terminalCount: number) =>
+    void actions.record((newId) => [
+      add('bar', newId(), panel.id, {
+        barKind,
+        side: barKind === 'neutral' ? 'left' : 'right',
+        terminalCount,
+      }),
+    ]);
+  return (
+    <>
+      {panel.bars.map((bar) => (
+        <BarRow key={bar.id} bar={bar} />
+      ))}
+      {(['neutral', 'ground'] as const).map((kind) => (
+        <div
+          key={kind}
+          className="flex flex-wrap items-center gap-1.5"
+          role="group"
+          aria-label={`Add a ${kind} bar`}
+        >
+          <span className="text-caption text-ink2">Add a {kind} bar with</span>
+          {counts.map((count) => (
+            <button
+              key={count}
+              className="act px-2!"
+              onClick={() => addBar(kind, count)}
+              aria-label={`${kind} bar with ${count} screws`}
+            >
+              {count}
+            </button>
+          ))}
+          <span className="text-caption text-ink2">screws</span>
+        </div>
+      ))}
+    </>
+  );
+}
+
+function BarRow({ bar }: { bar: BarView }) {
+  const { actions } = useWalk();
+  const landed = bar.terminals.reduce((sum, terminal) => sum + terminal.conductors.length, 0);
+  return (
+    <fieldset className="border-hair border-t pt-2">
+      <legend className="sr-only">{bar.kind} bar</legend>
+      <p className="flex items-center justify-between gap-2">
+        <strong>{bar.kind === 'ground' ? 'Ground bar' : 'Neutral bar'}</strong>
+        <button
+          className="act"
+          onClick={() => actions.select({ kind: 'screw', bar: bar.id, number: 1 })}
+        >
+          Its screws
+        </button>
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        <FactField about={bar.id} property="terminalCount" />
+        <FactField about={bar.id} property="conductorCount" />
+      </div>
+      <p className="text-caption text-ink2">
+        {landed} recorded so far. The count says that these are all; without it more may be there.
+      </p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { deviceCircuitWords } from '@/core/panel/words';
+import type { DeviceView } from '@/core/panel/views';
+import { gradeWords } from '@/core/grading/grade';
+import { fill } from '@/core/report/fill';
+import { GradeMark } from '../../primitives/GradeMark';
+import { useWalk } from '../context';
+import { PositionHeading } from '../Detail';
+import { CircuitName } from './CircuitName';
+import { DeviceFacts } from './DeviceFacts';
+import { TerminalDetail } from './TerminalDetail';
+
+/** A breaker: its screws with what is under them, then what else was noticed. */
+export function DeviceDetail({ device }: { device: DeviceView }) {
+  const { state, panel, actions } = useWalk();
+  const { reader } = state.assessment.site;
+  const form = { 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'tandem' }[device.form];
+  const ratings = device.terminals[0]?.ratingA?.value.join('/') ?? '?';
+  const refs = new Set([
+    device.id,
+    ...device.terminals.flatMap((terminal) => [
+      terminal.ref,
+      ...terminal.conductors.map((one) => one.id),
+    ]),
+  ]);
+  const findings = state.assessment.findings.filter(({ verdict }) => refs.has(verdict.place.ref));
+  return (
+    <div className="grid gap-3">
+      <PositionHeading
+        label={device.label}
+        title={deviceCircuitWords(device) || 'No name'}
+        under={`${ratings} A, ${form}, leg ${device.terminals
+          .map((terminal) => terminal.leg)
+          .filter((leg, i, all) => all.indexOf(leg) === i)
+          .join(
+            ' and ',
+          )}${reader.value(device.id, 'maker') ? `, ${reader.value(device.id, 'maker')}` : ''}`}
+      />
+      {findings.map((finding) => (
+        <p key={finding.key} className="flex gap-2">
+          <GradeMark grade={finding.grade} />
+          <span>
+            <strong style={{ color: `var(--${finding.grade})` }}>
+              {gradeWords[finding.grade]}
+            </strong>{' '}
+            {fill(
+              finding.verdict.rule.messages[finding.outcome.message]!.short,
+              finding.outcome.data,
+            )}
+          </span>
+        </p>
+      ))}
+      {device.terminals.map((terminal) => (
+        <TerminalDetail key={terminal.ref} terminal={terminal} />
+      ))}
+      <CircuitName key={deviceCircuitWords(device)} device={device} />
+      <DeviceFacts device={device} />
+      <button className="act" onClick={() => void actions.observe(device.id, { removed: true })}>
+        No breaker here after all
+      </button>
+      <p className="sr-only">{panel.name}</p>
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import type { DeviceView } from '@/core/panel/views';
+import { positionRef } from '@/core/entries/thing-types';
+import { useWalk } from '../context';
+import { FactField } from './FactField';
+
+/** What else is recorded of a breaker, each where it is seen. */
+export function DeviceFacts({ device }: { device: DeviceView }) {
+  const { state, panel, actions } = useWalk();
+  const { reader } = state.assessment.site;
+  const toggle = (property: 'heatMark' | 'melted' | 'arcing' | 'moisture', label: string) => {
+    const value = reader.value(device.id, property);
+    return (
+      <button
+        key={property}
+        className="act"
+        aria-pressed={value === true}
+        onClick={() => void actions.observe(device.id, { [property]: value !== true })}
+      >
+        {label}
+      </button>
+    );
+  };
+  const takes = reader.value(device.id, 'terminalTakes');
+  const shared = panel.multiwires.find((group) => group.hots.some((hot) => hot.device === device));
+  const others = panel.devices.filter((one) => one !== device);
+  const screwBar = panel.bars.find((bar) => bar.kind === 'neutral');
+  const cable = device.terminals[0]?.conductors[0]?.cable;
+  const neutral =
+    cable &&
+    panel.conductors.find((one) => one.cable?.id === cable.id && one.function?.value === 'neutral');
+  const neutralScrew = neutral?.landsOn?.value?.split('/t')[1] ?? '';
+  const positions = device.label.split('+').map(Number);
+  const base = { kind: 'position' as const, positions, form: device.form, marks: [], names: [] };
+  return (
+    <div className="border-hair grid gap-2 border-t pt-2">
+      <div className="grid grid-cols-2 gap-2" role="group" aria-label="Screw marked for">
+        {([1, 2] as const).map((count) => (
+          <button
+            key={count}
+            className="act"
+            aria-pressed={takes === count}
+            onClick={() => void actions.observe(device.id, { terminalTakes: count })}
+          >
+            Marked for {count}
+          </button>
+        ))}
+      </div>
+      <div className="grid grid-cols-4 gap-2" role="group" aria-label="Noticed">
+        {toggle('heatMark', 'Heat')}
+        {toggle('melted', 'Melted')}
+        {toggle('arcing', 'Arcing')}
+        {toggle('moisture', 'Damp')}
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Neutral on screw
+          <select
+            className="field"
+            value={neutralScrew}
+            disabled={!screwBar?.count}
+            onChange={(event) =>
+              void actions.recordLine({
+                ...base,
+                neutral: { bar: 'neutral', number: Number(event.target.value) },
+              })
+            }
+          >
+            <option value="" disabled>
+              {screwBar?.count ? 'not recorded' : 'no neutral bar yet'}
+            </option>
+            {Array.from({ length: screwBar?.count ?? 0 }, (_, index) => (
+              <option key={index + 1}>{index + 1}</option>
+            ))}
+          </select>
+        </label>
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Shares its neutral with
+          <select
+            className="field"
+            value={shared?.hots.find((hot) => hot.device !== device)?.device.number ?? ''}
+            onChange={(event) =>
+              void actions.recordLine({ ...base, sharesWith: Number(event.target.value) })
+            }
+          >
+            <option value="" disabled>
+              nothing recorded
+            </option>
+            {others.map((other) => (
+              <option key={other.id} value={other.number}>
+                {other.label}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <FactField about={device.id} property="tie" />
+      <FactField about={device.id} property="tightness" />
+      <FactField about={device.id} property="maker" />
+      <FactField about={device.id} property="breakerType" />
+      <FactField about={positionRef(panel.id, device.column, device.row)} property="busCondition" />
+    </div>
+  );
+}

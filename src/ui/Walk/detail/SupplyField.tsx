@@ -1,0 +1,48 @@
+'use client';
+
+import { useWalk } from '../context';
+
+/** What feeds this panel; whether it holds the first disconnect follows. */
+export function SupplyField() {
+  const { state, panel, actions } = useWalk();
+  const { site, inspection } = state.assessment;
+  const services = [...inspection.things.values()].filter((thing) => thing.type === 'service');
+  const feeders = site.panels
+    .filter((other) => other.id !== panel.id)
+    .flatMap((other) =>
+      other.devices.map((device) => ({
+        id: device.id,
+        words: `${other.name}, breaker ${device.label}`,
+      })),
+    );
+  const place = {
+    'first-disconnect': 'This panel holds the first disconnect.',
+    downstream: 'This panel is downstream of the first disconnect.',
+    unknown: 'Whether this is the first disconnect is not known.',
+  }[panel.supply.place];
+  return (
+    <label className="text-caption text-ink2 grid gap-0.5">
+      Fed from
+      <select
+        className="field"
+        value={site.reader.value(panel.id, 'fedFrom') ?? ''}
+        onChange={(event) => void actions.observe(panel.id, { fedFrom: event.target.value })}
+      >
+        <option value="" disabled>
+          not seen
+        </option>
+        {services.map((service) => (
+          <option key={service.id} value={service.id}>
+            the service itself
+          </option>
+        ))}
+        {feeders.map((feeder) => (
+          <option key={feeder.id} value={feeder.id}>
+            {feeder.words}
+          </option>
+        ))}
+      </select>
+      <span>{place}</span>
+    </label>
+  );
+}

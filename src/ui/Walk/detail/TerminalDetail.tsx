@@ -1,0 +1,136 @@
+'use client';
+
+import { useState } from 'react';
+import type { PropertyValue } from '@/core/entries/properties';
+import { observe } from '@/core/recording/draft';
+import { lineOfDevice } from '@/core/recording/line-of-device';
+import { conductorWords } from '@/core/panel/words';
+import { countedScrew } from '@/core/panel/completeness';
+import type { ConductorView, TerminalView } from '@/core/panel/views';
+import type { Size } from '@/core/yardstick/size';
+import { useWalk } from '../context';
+
+const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
+const colours: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
+
+/** One screw: what is under it, and one tap for another wire. */
+export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
+  const { state, panel, actions } = useWalk();
+  const { reader } = state.assessment.site;
+  const [metal, setMetal] = useState<'cu' | 'al'>('cu');
+  const several = terminal.device.terminals.length > 1;
+  const all = countedScrew(reader, terminal);
+
+  const addWire = (size: Size) => {
+    const line = lineOfDevice(panel, terminal.device, reader);
+    line.wires![terminal.index - 1]!.push({ size, metal });
+    void actions.recordLine(line);
+  };
+  return (
+    <fieldset className="border-hair border-t pt-2">
+      <legend className="sr-only">Screw {terminal.label}</legend>
+      <p className="flex items-baseline justify-between gap-2">
+        <strong>{several ? `Screw ${terminal.label}` : 'Under the screw'}</strong>
+        <span className={`text-caption text-ink2 ${all ? 'sure-seen' : 'sure-told'}`}>
+          {all ? `${all.value} in all` : `${terminal.conductors.length} recorded, maybe more`}
+        </span>
+      </p>
+      <ul>
+        {terminal.conductors.map((conductor) => (
+          <WireRow key={conductor.id} conductor={conductor} terminal={terminal} />
+        ))}
+      </ul>
+      <div
+        className="mt-1.5 grid grid-cols-7 gap-1.5"
+        role="group"
+        aria-label={`Add a wire to screw ${terminal.label}`}
+      >
+        {wireSizes.map((size) => (
+          <button
+            key={size}
+            className="act px-1!"
+            onClick={() => addWire(size)}
+            aria-label={`Add wire ${size} ${metal === 'cu' ? 'copper' : 'aluminium'} to screw ${terminal.label}`}
+          >
+            + {size}
+          </button>
+        ))}
+        <button
+          className="act px-1!"
+          onClick={() => setMetal(metal === 'cu' ? 'al' : 'cu')}
+          aria-label={`Metal of added wires: ${metal === 'cu' ? 'copper' : 'aluminium'}`}
+        >
+          {metal === 'cu' ? 'Cu' : 'Al'}
+        </button>
+      </div>
+      {!all && (
+        <button
+          className="act mt-1.5 w-full"
+          onClick={() =>
+            void actions.observe(terminal.ref, { conductorCount: terminal.conductors.length })
+          }
+        >
+          That is all: {terminal.conductors.length}
+        </button>
+      )}
+    </fieldset>
+  );
+
+  function WireRow({
+    conductor,
+    terminal: screw,
+  }: {
+    conductor: ConductorView;
+    terminal: TerminalView;
+  }) {
+    const colour = conductor.colour?.value;
+    const remarked = reader.value(conductor.id, 'remarked');
+    const takeOff = () => {
+      const counted = reader.value(screw.ref, 'conductorCount');
+      void actions.record(() => [
+        observe(reader, conductor.id, { removed: true }),
+        ...(counted ? [observe(reader, screw.ref, { conductorCount: counted - 1 })] : []),
+      ]);
+    };
+    return (
+      <li className="mt-1 flex flex-wrap items-center gap-1.5">
+        <span className="min-w-20">{conductorWords(conductor)}</span>
+        {colours.map((one) => (
+          <button
+            key={one}
+            className="act px-2!"
+            aria-pressed={colour === one}
+            aria-label={`${conductorWords(conductor)} is ${one}`}
+            onClick={() => void actions.observe(conductor.id, { colour: one })}
+          >
+            <svg width="12" height="12" aria-hidden="true">
+              <circle
+                cx="6"
+                cy="6"
+                r="5"
+                fill={`var(--d-wire-${one})`}
+                stroke={`var(--d-wire-${one}-edge)`}
+              />
+            </svg>
+          </button>
+        ))}
+        {colour === 'white' && (
+          <button
+            className="act"
+            aria-pressed={remarked === true}
+            onClick={() => void actions.observe(conductor.id, { remarked: remarked !== true })}
+          >
+            {remarked === undefined ? 'Re-marked?' : remarked ? 'Re-marked' : 'Not re-marked'}
+          </button>
+        )}
+        <button
+          className="act px-2!"
+          onClick={takeOff}
+          aria-label={`Take ${conductorWords(conductor)} off`}
+        >
+          −
+        </button>
+      </li>
+    );
+  }
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import { useMemo } from 'react';
+import { assess } from '@/core/assess';
+import type { Assessment } from '@/core/assess';
+import type { SiteView } from '@/core/panel/site-view';
+import type { PanelView } from '@/core/panel/views';
+import { highestCounter, stamp } from '@/core/recording/draft';
+import { idsFrom } from '@/core/recording/logbook';
+import { refusals } from '@/core/recording/check';
+import { recordLine } from '@/core/recording/record-line';
+import { parseLine } from '@/core/shorthand/parse';
+import type { ParsedLine } from '@/core/shorthand/line';
+import { useWalk } from './context';
+
+/** How the panel would stand with the line being typed. */
+export interface Preview {
+  panel: PanelView;
+  site: SiteView;
+  assessment: Assessment;
+  /** Ids made for the preview begin with this. */
+  mark: string;
+  positions: number[];
+}
+
+const mark = 'preview-';
+
+export function useParsed(typed: string): ParsedLine {
+  const { panel } = useWalk();
+  return useMemo(() => parseLine(typed, panel), [typed, panel]);
+}
+
+/** What the line would give, or why it cannot be recorded. */
+export function usePreviewResult(typed: string): { preview?: Preview; message?: string } {
+  const { state, panel } = useWalk();
+  const parsed = useParsed(typed);
+  return useMemo(() => {
+    if (!parsed.line) return {};
+    const { site, settings } = state.assessment;
+    const newId = idsFrom(mark);
+    const recorded = recordLine(parsed.line, { site, panel, newId });
+    if (!recorded.ok) return { message: recorded.message };
+    const drafted = stamp(recorded.drafts, {
+      newId,
+      device: 'preview',
+      author: 'preview',
+      at: '2000-01-01T00:00:00Z',
+      counter: highestCounter(state.entries),
+    });
+    const [refusal] = refusals(state.entries, drafted);
+    if (refusal) return { message: refusal.message };
+    const assessment = assess([...state.entries, ...drafted], settings);
+    const shown = assessment.site.panels.find((one) => one.id === panel.id);
+    if (!shown) return {};
+    const positions = parsed.line.kind === 'position' ? parsed.line.positions : [];
+    return { preview: { panel: shown, site: assessment.site, assessment, mark, positions } };
+  }, [parsed, state, panel]);
+}
+
+export const usePreview = (typed: string): Preview | undefined => usePreviewResult(typed).preview;
