@@ -46,6 +46,18 @@ begin
   return made;
 end $$;
 
+-- A right password clears the address's count.
+create function forget_sign_in_attempts(attempt_key text)
+returns void
+language plpgsql security definer
+set search_path = public, pg_temp
+as $$
+begin
+  perform set_config('east_gate.door', 'open', true);
+  delete from sign_in_attempts where key = attempt_key;
+  perform set_config('east_gate.door', '', true);
+end $$;
+
 create function end_session(ended_hash bytea)
 returns void
 language plpgsql security definer
@@ -67,5 +79,5 @@ begin
   execute format('grant select, insert, update on inspections, inspection_states to %I', app);
   execute format('grant select on sign_in_attempts to %I', app);
   execute format('revoke execute on all functions in schema public from public');
-  execute format('grant execute on function current_organisation(), door_is_open(), find_member_for_sign_in(text), find_session(bytea), count_sign_in_attempt(text, integer), end_session(bytea) to %I', app);
+  execute format('grant execute on function current_organisation(), door_is_open(), find_member_for_sign_in(text), find_session(bytea), count_sign_in_attempt(text, integer), forget_sign_in_attempts(text), end_session(bytea) to %I', app);
 end $$;

@@ -6,6 +6,10 @@ export function isSameOrigin(request: Request): boolean {
   return origin === null || new URL(origin).host === request.headers.get('host');
 }
 
+/** After a form: the next page is got, not posted to. */
+export const seeOther = (path: string) =>
+  new Response(null, { status: 303, headers: { location: path } });
+
 export const crossSite = () =>
   Response.json({ fault: 'This request came from another site.' }, { status: 403 });
 export const signedOut = () => Response.json({ fault: 'Sign in first.' }, { status: 401 });

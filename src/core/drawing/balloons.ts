@@ -44,7 +44,7 @@ export function balloons(
       side,
       at: { x: side === 'left' ? -1.1 : g.width + 1.1, y: ys[index]! },
       to,
-      lines: wrap(`${finding.place}: ${finding.short}`, 26).slice(0, 3),
+      lines: clipLines(wrap(`${finding.place}: ${finding.short}`, 26), 3),
     }));
   });
   const marked = new Set(anchored.map((one) => one.finding.number));
@@ -61,6 +61,10 @@ function spread(wanted: readonly number[], height: number): number[] {
       ys[index] = Math.min(ys[index]!, floor);
   }
   return ys;
+}
+
+function clipLines(lines: string[], most: number): string[] {
+  return lines.length <= most ? lines : [...lines.slice(0, most - 1), `${lines[most - 1]}…`];
 }
 
 /** Breaks words into lines of at most so many characters. */

@@ -111,16 +111,17 @@ export function barScrewPoint(geometry: Geometry, bar: BarView, number: number):
   };
 }
 
-/** Where a thing or part of the panel is drawn: the middle of a body, a screw, a position. */
+/** Where a mark sits on a body: between its number and its handle, from the outer end. */
+const markInset = 1.235;
+
+/** Where a thing or part of the panel is marked: on its body, at its screw, at its position. */
 export function anchorOf(geometry: Geometry, panel: PanelView, ref: string): Point | undefined {
   const { thing, part } = splitRef(ref);
   if (thing === panel.id) {
     const position = panel.positions.find((one) => one.ref === ref);
     if (!position) return undefined;
     const x =
-      position.column === 1
-        ? geometry.left.outer + bodyLength / 2
-        : geometry.right.inner + bodyLength / 2;
+      position.column === 1 ? geometry.left.outer + markInset : geometry.right.outer - markInset;
     return { x, y: rowMiddle(geometry, position.row) };
   }
   const device = [...panel.devices, ...(panel.main ? [panel.main] : [])].find(
@@ -134,7 +135,8 @@ export function anchorOf(geometry: Geometry, panel: PanelView, ref: string): Poi
       };
     const box = bodyBox(geometry, device);
     const y = part ? screwPoint(geometry, device, Number(part.slice(1))).y : box.y + box.height / 2;
-    return { x: box.x + bodyLength / 2, y };
+    const x = device.column === 1 ? box.x + markInset : box.x + bodyLength - markInset;
+    return { x, y };
   }
   const bar = panel.bars.find((one) => one.id === thing);
   if (bar) return barScrewPoint(geometry, bar, part ? Number(part.slice(1)) : 1);

@@ -6,7 +6,7 @@ import type { Shape } from './shapes';
 import { linePath } from './shapes';
 
 /** Width of the margin the labels need, inches. */
-export const marginIn = 6.6;
+export const marginIn = 8.5;
 
 /** The directory in the margins: number, wire, name, mirrored outward, with a leader to the wall. */
 export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
@@ -40,7 +40,7 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
       text: words,
       x: wall + out * dx,
       y: y + 0.16,
-      size: 0.45,
+      size: 0.47,
       anchor,
       tone,
       bold,
@@ -60,8 +60,13 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
         true,
         device || position.opening ? 'ink' : 'ink3',
       ),
-      ...(wire ? [text(wire, 1.75, false, 'ink2')] : []),
-      text(clip(name), wire ? 3.35 : 1.75, false, device ? 'ink' : 'ink3'),
+      ...(wire ? [text(wire, 2.1, false, 'ink2')] : []),
+      text(
+        clip(name),
+        wire ? (wires.length > 1 ? 4.6 : 3.85) : 2.1,
+        false,
+        device ? 'ink' : 'ink3',
+      ),
     ];
   });
 }
@@ -70,4 +75,4 @@ const short = (words: string) =>
   words.replace('copper', 'Cu').replace('aluminium', 'Al').replace('size not read', '?');
 
 /** What fits the margin; the whole name is in the detail and in the directory. */
-const clip = (name: string) => (name.length > 15 ? `${name.slice(0, 14).trimEnd()}…` : name);
+const clip = (name: string) => (name.length > 16 ? `${name.slice(0, 15).trimEnd()}…` : name);

@@ -3,7 +3,11 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import * as v from 'valibot';
 import { inOrganisation, inTransaction } from '../db/connect';
-import { maybeOneMemberForSignIn, oneSignInAttemptCount } from '../db/members';
+import {
+  forgetSignInAttempts,
+  maybeOneMemberForSignIn,
+  oneSignInAttemptCount,
+} from '../db/members';
 import { endSession, insertSession, maybeOneSession } from '../db/sessions';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
@@ -30,14 +34,14 @@ export async function signIn(input: unknown): Promise<SignIn> {
   const parsed = v.safeParse(signInSchema, input);
   if (!parsed.success) return { outcome: 'refused' };
   const { email, password } = parsed.output;
-  const { attempts } = await inTransaction((tx) =>
-    oneSignInAttemptCount(tx, `email:${email.toLowerCase()}`, windowSeconds),
-  );
+  const key = `email:${email.toLowerCase()}`;
+  const { attempts } = await inTransaction((tx) => oneSignInAttemptCount(tx, key, windowSeconds));
   if (attempts > attemptsAllowed) return { outcome: 'too-many', minutes: windowSeconds / 60 };
   const member = await inTransaction((tx) => maybeOneMemberForSignIn(tx, email));
   nobody ??= hash(randomBytes(16).toString('hex'));
   const right = await verify(member?.password_hash ?? (await nobody), password);
   if (!member || !right) return { outcome: 'refused' };
+  await inTransaction((tx) => forgetSignInAttempts(tx, key));
   const token = randomBytes(32).toString('base64url');
   await inOrganisation(member.organisation_id, (tx) =>
     insertSession(tx, member.organisation_id, member.member_id, sha256(token), sessionDays),

@@ -23,6 +23,10 @@ export const oneSignInAttemptCount = (tx: Transaction, key: string, windowSecond
     windowSeconds,
   ]);
 
+/** Before an organisation is known: a right password clears the count. */
+export const forgetSignInAttempts = (tx: Transaction, key: string) =>
+  many(tx, `select forget_sign_in_attempts($1::text)`, [key]);
+
 export const manyMembers = (tx: Transaction) =>
   many<MemberRow>(tx, `select id, name, licence from members order by id`, []);
 

@@ -6,7 +6,7 @@ import type { PanelView } from '@/core/panel/views';
 import type { ReportFinding } from '@/core/report/report';
 import { Shapes } from '../drawing/Shapes';
 
-const margin = 8.2;
+const margin = 9.4;
 
 interface ReportDrawingProps {
   panel: PanelView;

@@ -130,9 +130,12 @@ function PreviewVerdicts({ preview }: { preview: Preview | undefined }) {
               : '',
       })),
   ];
+  const distinct = lines.filter(
+    (line, index) => lines.findIndex((one) => one.text === line.text) === index,
+  );
   return (
     <ul className="w-80">
-      {lines.slice(0, 4).map((line) => (
+      {distinct.slice(0, 4).map((line) => (
         <li key={line.key} className="flex items-center gap-2">
           {line.mark}
           <span className="truncate">{line.text}</span>

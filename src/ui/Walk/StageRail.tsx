@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import { coverageOf, notSeenLines } from '@/core/examine/coverage';
 import { cautionLead } from '@/core/report/cautions';
 import { stages } from '@/core/stages';
@@ -10,13 +11,19 @@ export function StageRail() {
   const { state, panel, selection, actions } = useWalk();
   const verdicts = state.assessment.verdicts.filter((verdict) => verdict.panel === panel.id);
   const wants = notSeenLines(verdicts);
+  const strip = useRef<HTMLOListElement>(null);
   const current = selection.kind === 'stage' ? selection.stage : selection.kind === 'screw' ? 9 : 8;
+  useEffect(() => {
+    strip.current
+      ?.querySelector('[aria-current]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'start' });
+  }, [current]);
   return (
     <nav
       aria-label="Stages"
       className="border-line bg-app flex min-h-0 flex-col overflow-x-auto max-md:border-b md:overflow-y-auto md:border-r"
     >
-      <ol className="flex md:flex-col md:pt-2">
+      <ol ref={strip} className="flex md:flex-col md:pt-2">
         {stages.map(({ number, name }) => {
           const coverage = coverageOf(verdicts.filter((verdict) => verdict.rule.stage === number));
           const seen = coverage.found + coverage.clear;

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Who } from '../who';
 import { cautionLead, cautionSupply } from '@/core/report/cautions';
 import { useWalk } from './context';
+import { DangerTag } from './DangerTag';
 import { Detail } from './Detail';
 import { Ledger } from './Ledger';
 import { PanelSheet } from './PanelSheet';
@@ -42,13 +43,14 @@ export function WalkLayout({ who, inspection, trouble, choosePanel }: WalkLayout
   };
   const count = state.assessment.findings.length;
   return (
-    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] md:grid-cols-[189px_1fr_321px] md:grid-rows-[auto_1fr_auto]">
+    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] md:grid-cols-[206px_1fr_321px] md:grid-rows-[auto_1fr_auto]">
       <div className="md:col-span-3">
         <WalkHeader who={who} inspection={inspection} choosePanel={choosePanel} />
       </div>
       <StageRail />
       <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
         <PanelSheet typed={typed} onType={typeInto} />
+        <DangerTag />
         {trouble && (
           <p
             role="alert"
@@ -82,17 +84,20 @@ export function WalkLayout({ who, inspection, trouble, choosePanel }: WalkLayout
           </button>
         </div>
         <div
-          className="min-h-0 flex-1 overflow-y-auto"
+          className={`md:border-line min-h-0 overflow-y-auto max-md:flex-1 md:max-h-[52%] md:border-b ${below === 'detail' ? '' : 'max-md:hidden'}`}
           tabIndex={0}
           role="region"
-          aria-label="Selected and found"
+          aria-label="Selected"
         >
-          <div className={below === 'detail' ? '' : 'max-md:hidden'}>
-            <Detail />
-          </div>
-          <div className={below === 'findings' ? '' : 'max-md:hidden'}>
-            <Ledger />
-          </div>
+          <Detail />
+        </div>
+        <div
+          className={`min-h-0 flex-1 overflow-y-auto ${below === 'findings' ? '' : 'max-md:hidden'}`}
+          tabIndex={0}
+          role="region"
+          aria-label="Found"
+        >
+          <Ledger />
         </div>
       </aside>
       <div className="max-md:hidden md:col-span-3">

@@ -1,14 +1,13 @@
 import { cookies } from 'next/headers';
-import { redirect } from 'next/navigation';
 import { sessionDays, signIn } from '@/server/commands/sign-in';
 import { sessionCookie } from '../../session/current';
-import { crossSite, isSameOrigin } from '../../session/same-origin';
+import { crossSite, isSameOrigin, seeOther } from '../../session/same-origin';
 
 export async function POST(request: Request): Promise<Response> {
   if (!isSameOrigin(request)) return crossSite();
   const form = await request.formData();
   const result = await signIn(Object.fromEntries(form));
-  if (result.outcome !== 'signed-in') redirect(`/sign-in?outcome=${result.outcome}`);
+  if (result.outcome !== 'signed-in') return seeOther(`/sign-in?outcome=${result.outcome}`);
   (await cookies()).set(sessionCookie, result.token, {
     httpOnly: true,
     sameSite: 'lax',
@@ -16,5 +15,5 @@ export async function POST(request: Request): Promise<Response> {
     path: '/',
     maxAge: sessionDays * 24 * 60 * 60,
   });
-  redirect('/');
+  return seeOther('/');
 }

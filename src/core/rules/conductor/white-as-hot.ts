@@ -54,7 +54,7 @@ export const whiteAsHot = defineRule<HotPlace>({
     const { colour } = conductor;
     if (!colour) return notSeen(want(conductor.id, 'colour', 'record the colour of the conductor'));
     if (colour.value !== 'white' && colour.value !== 'grey')
-      return clear(`${colour.value}`, colour);
+      return clear(`${colour.value} used as hot`, colour);
     const data = {
       colour: colour.value,
       conductor: conductorWords(conductor),
@@ -74,7 +74,7 @@ export const whiteAsHot = defineRule<HotPlace>({
       return notSeen(
         want(conductor.id, 'remarked', 'look whether the white conductor is re-marked'),
       );
-    if (remarked.value) return clear('re-marked', colour, remarked);
+    if (remarked.value) return clear(`${colour.value}, re-marked as hot`, colour, remarked);
     return {
       outcome: 'found',
       message: 'unmarked',

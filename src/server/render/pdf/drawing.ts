@@ -11,7 +11,7 @@ import { gradeColours } from './colours';
 import type { Flow, Pdf } from './flow';
 import { ink, runsOf } from './flow';
 
-const margin = 8.2;
+const margin = 9.4;
 
 /** The panel with numbered marks, as vectors. */
 export function drawPanelPage(

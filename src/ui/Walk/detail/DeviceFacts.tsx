@@ -95,11 +95,19 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
           </select>
         </label>
       </div>
-      <FactField about={device.id} property="tie" />
-      <FactField about={device.id} property="tightness" />
-      <FactField about={device.id} property="maker" />
-      <FactField about={device.id} property="breakerType" />
-      <FactField about={positionRef(panel.id, device.column, device.row)} property="busCondition" />
+      <details>
+        <summary className="act w-full">More of this breaker</summary>
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          <FactField about={device.id} property="tie" />
+          <FactField about={device.id} property="tightness" />
+          <FactField about={device.id} property="maker" />
+          <FactField about={device.id} property="breakerType" />
+          <FactField
+            about={positionRef(panel.id, device.column, device.row)}
+            property="busCondition"
+          />
+        </div>
+      </details>
     </div>
   );
 }

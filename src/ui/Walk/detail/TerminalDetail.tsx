@@ -52,7 +52,7 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
             onClick={() => addWire(size)}
             aria-label={`Add wire ${size} ${metal === 'cu' ? 'copper' : 'aluminium'} to screw ${terminal.label}`}
           >
-            + {size}
+            +{size}
           </button>
         ))}
         <button
