@@ -17,7 +17,6 @@ module.exports = {
     {
       name: 'every-rule-is-registered',
       severity: 'error',
-      module: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$', pathNot: '\\.test\\.ts$' },
       from: { path: '^src/core/rules/index\\.ts$' },
       to: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$', pathNot: '\\.test\\.ts$', reachable: false },
     },

@@ -6,7 +6,7 @@ import type { Shape } from './shapes';
 import { linePath } from './shapes';
 
 /** Width of the margin the labels need, inches. */
-export const marginIn = 8.5;
+export const marginIn = 7.9;
 
 /** The directory in the margins: number, wire, name, mirrored outward, with a leader to the wall. */
 export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
@@ -75,4 +75,4 @@ const short = (words: string) =>
   words.replace('copper', 'Cu').replace('aluminium', 'Al').replace('size not read', '?');
 
 /** What fits the margin; the whole name is in the detail and in the directory. */
-const clip = (name: string) => (name.length > 16 ? `${name.slice(0, 15).trimEnd()}…` : name);
+const clip = (name: string) => (name.length > 14 ? `${name.slice(0, 13).trimEnd()}…` : name);

@@ -112,7 +112,8 @@ function gradeOne(verdict: Verdict, scene: Scene): Finding {
       legacy.fact,
     );
 
-  let { severity, likelihood, grade } = clamped(s, Math.max(l, least));
+  const { severity, ...from } = clamped(s, Math.max(l, least));
+  let { likelihood, grade } = from;
   if (rule.outsideListing) {
     const floored = graver(grade, 'repair');
     trace.push({

@@ -38,7 +38,7 @@ export function StageRail() {
                 <span className="text-ink2">{number}</span>
                 <span className="truncate">{name}</span>
                 <span className="text-caption text-ink2 max-md:hidden">
-                  {all > 0 ? `${seen} / ${all}` : ''}
+                  {all > 0 ? `${seen}/${all}` : ''}
                 </span>
                 <span className="text-caption text-ink2 col-start-2 md:hidden">
                   {all > 0 ? `${seen} seen, ${coverage.notSeen} not` : 'no checks here yet'}

@@ -43,7 +43,7 @@ export function WalkLayout({ who, inspection, trouble, choosePanel }: WalkLayout
   };
   const count = state.assessment.findings.length;
   return (
-    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] md:grid-cols-[206px_1fr_321px] md:grid-rows-[auto_1fr_auto]">
+    <div className="grid h-dvh grid-rows-[auto_auto_1fr_auto] md:grid-cols-[196px_1fr_316px] md:grid-rows-[auto_1fr_auto]">
       <div className="md:col-span-3">
         <WalkHeader who={who} inspection={inspection} choosePanel={choosePanel} />
       </div>

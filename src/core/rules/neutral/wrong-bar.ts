@@ -31,7 +31,7 @@ export const wrongBar = defineRule<GroundBarPlace>({
   messages: {
     'on-ground-bar': {
       short: '{count} on the ground bar',
-      seen: 'Screws {screws} of the ground bar hold neutrals; this panel is downstream of the first disconnect.',
+      seen: '{screws} of the ground bar: {count}; this panel is downstream of the first disconnect.',
       why: 'Current of these circuits returns over ground wires, pipes and metal enclosures that people touch.',
       ask: 'The neutrals on the isolated neutral bar; first have it checked that the feeder has a ground of its own.',
     },
@@ -68,7 +68,7 @@ export const wrongBar = defineRule<GroundBarPlace>({
       message: 'on-ground-bar',
       data: {
         count: `${neutrals.length} neutral${neutrals.length === 1 ? '' : 's'}`,
-        screws: listed(onBar.map((terminal) => terminal.number)),
+        screws: `Screw${onBar.length === 1 ? '' : 's'} ${listed(onBar.map((terminal) => terminal.number))}`,
       },
       facts: present(
         panel.supply.fact,

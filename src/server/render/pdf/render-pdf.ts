@@ -169,8 +169,9 @@ function footers(doc: Pdf, words: string): void {
       width,
       lineBreak: false,
     });
-    doc.text(words, left, y, { width, align: 'center', lineBreak: false });
-    doc.text(`page ${index + 1} of ${count}`, left, y, { width, align: 'right', lineBreak: false });
+    doc.text(words, left + (width - doc.widthOfString(words)) / 2 + 40, y, { lineBreak: false });
+    const pages = `page ${index + 1} of ${count}`;
+    doc.text(pages, left + width - doc.widthOfString(pages), y, { lineBreak: false });
     doc.endMarkedContent();
     doc.page.margins.bottom = bottom;
   }
