@@ -6,6 +6,7 @@ import type { BarView, DeviceView, PanelView } from '../panel/views';
 import type { BarScrew, Line, PositionLine } from '../shorthand/line';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
+import type { Screws } from './record-wires';
 import { recordWires } from './record-wires';
 
 export type Recorded = { ok: true; drafts: Draft[] } | { ok: false; message: string };
@@ -143,11 +144,6 @@ function recordLoad(
   const standing = bench.panel.circuits.find((one) => one.id === circuit)?.loads[0];
   if (standing) drafts.push(observe(bench.site.reader, standing.id, load));
   else drafts.push(add('load', bench.newId(), circuit, load));
-}
-
-export interface Screws {
-  neutral: string | undefined;
-  ground: string | undefined;
 }
 
 /** The bar screws the line names, or why there are none. */

@@ -5,7 +5,12 @@ import type { ConductorView, DeviceView, PanelView } from '../panel/views';
 import type { PositionLine, Wire } from '../shorthand/line';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
-import type { Screws } from './record-line';
+
+/** The bar screws a line names. */
+export interface Screws {
+  neutral: string | undefined;
+  ground: string | undefined;
+}
 
 interface Wiring {
   line: PositionLine;

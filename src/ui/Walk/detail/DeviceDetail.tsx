@@ -6,7 +6,7 @@ import { gradeWords } from '@/core/grading/grade';
 import { fill } from '@/core/report/fill';
 import { GradeMark } from '../../primitives/GradeMark';
 import { useWalk } from '../context';
-import { PositionHeading } from '../Detail';
+import { PositionHeading } from './PositionHeading';
 import { CircuitName } from './CircuitName';
 import { DeviceFacts } from './DeviceFacts';
 import { TerminalDetail } from './TerminalDetail';

@@ -5,7 +5,7 @@ import type { PropertyValue } from '@/core/entries/properties';
 import { positionNumber } from '@/core/panel/numbering';
 import type { PositionView } from '@/core/panel/views';
 import { useWalk } from '../context';
-import { PositionHeading } from '../Detail';
+import { PositionHeading } from './PositionHeading';
 
 const ratings = [15, 20, 25, 30, 35, 40, 50, 60];
 const forms: Record<PropertyValue<'form'>, string> = {
