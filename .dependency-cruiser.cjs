@@ -6,7 +6,9 @@ module.exports = {
       name: 'core-imports-core-only',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: '^(src/core|node_modules/(valibot|canonicalize|date-fns))' },
+      to: {
+        pathNot: '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|date-fns))',
+      },
     },
     {
       name: 'a-rule-imports-no-other-rule',

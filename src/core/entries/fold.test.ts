@@ -159,16 +159,14 @@ describe('fold', () => {
           facts: { rows: 3, size: '13' },
           certainty: 'seen',
         })),
-      fc
-        .tuple(wild, fc.constantFrom('t1', 't2/c1r3', 't9/t1'))
-        .map(([base, about]): Entry => ({
-          ...base,
-          kind: 'observe',
-          about,
-          facts: { rows: 'many', name: 'A' },
-          certainty: 'told',
-          replaces: ['a', 'b'],
-        })),
+      fc.tuple(wild, fc.constantFrom('t1', 't2/c1r3', 't9/t1')).map(([base, about]): Entry => ({
+        ...base,
+        kind: 'observe',
+        about,
+        facts: { rows: 'many', name: 'A' },
+        certainty: 'told',
+        replaces: ['a', 'b'],
+      })),
       fc
         .tuple(wild, fc.constantFrom('p', 'q', 'r', 'z'))
         .map(([base, undoes]): Entry => ({ ...base, kind: 'undo', undoes })),

@@ -1,0 +1,8 @@
+import { toJsonSchema } from '@valibot/to-json-schema';
+import { packageSchema } from './package';
+
+/** JSON Schema of inspection.json, from the Valibot schema. Checks it cannot say are left out. */
+export const packageJsonSchema = () => ({
+  title: 'East Gate inspection package, inspection.json, version 1',
+  ...toJsonSchema(packageSchema, { errorMode: 'ignore' }),
+});
