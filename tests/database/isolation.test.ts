@@ -1,0 +1,411 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
+import { hash } from '@node-rs/argon2';
+import pg from 'pg';
+import type { Entry } from '@/core/entries/entry';
+import { startingSettings } from '@/core/settings/settings';
+import { deliverEntries } from '@/server/commands/deliver-entries';
+import { importPackage, exportPackage } from '@/server/commands/transfer-package';
+import { listInspections, readInspection } from '@/server/commands/read-inspection';
+import { readReport } from '@/server/commands/read-report';
+import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
+import type { Transaction } from '@/server/db/connect';
+import * as entryQueries from '@/server/db/entries';
+import * as inspectionQueries from '@/server/db/inspections';
+import * as memberQueries from '@/server/db/members';
+import * as sessionQueries from '@/server/db/sessions';
+import { seedOrganisations } from '@/server/db/seed';
+import type { Session } from '@/server/session';
+import { freePort, signInCookie, startServer } from '../server';
+import type { RunningServer } from '../server';
+
+jest.setTimeout(120_000);
+
+const secretPlace = 'Only for the first organisation';
+const mark = randomUUID().slice(0, 8);
+const people = ['a', 'b'].map((letter) => ({
+  id: randomUUID(),
+  name: `Organisation ${letter} ${mark}`,
+  member: `member-${letter}-${mark}`,
+  email: `${letter}-${mark}@test.example`,
+}));
+const [a, b] = people as [(typeof people)[number], (typeof people)[number]];
+const session = (who: typeof a): Session => ({
+  organisation: who.id,
+  organisationName: who.name,
+  member: who.member,
+  name: who.member,
+  licence: '',
+});
+const inspection = `isolated-${mark}`;
+const entry: Entry = {
+  v: 1,
+  id: `entry-${mark}`,
+  counter: 1,
+  device: 'tablet',
+  author: a.member,
+  at: '2026-04-14T09:41:00+01:00',
+  action: 'start',
+  kind: 'add',
+  thing: 'site',
+  type: 'site',
+  in: null,
+  facts: { name: secretPlace },
+  certainty: 'seen',
+};
+
+beforeAll(async () => {
+  const passwordHash = await hash('a-long-password');
+  await seedOrganisations(
+    process.env.DATABASE_OWNER_URL!,
+    people.map(({ id, name, member, email }) => ({
+      id,
+      name,
+      settings: startingSettings(name),
+      members: [{ id: member, email, name: member, licence: '', passwordHash }],
+    })),
+  );
+  await deliverEntries(session(a), { inspection, entries: [entry] });
+});
+
+afterAll(closePool);
+
+async function asApp<T>(work: (client: pg.Client) => Promise<T>): Promise<T> {
+  const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
+  await client.connect();
+  return work(client).finally(() => client.end());
+}
+
+const tables = (client: pg.Client) =>
+  client
+    .query<{ name: string }>(
+      `select tablename as name from pg_tables where schemaname = 'public' order by 1`,
+    )
+    .then(({ rows }) => rows.map((row) => row.name));
+
+/** Rows the connection sees in each table; a refused table shows none. */
+async function visible(client: pg.Client): Promise<Record<string, number>> {
+  const counts: Record<string, number> = {};
+  for (const table of await tables(client)) {
+    const counted = await client
+      .query<{ n: number }>(`select count(*)::integer as n from ${table}`)
+      .catch((error: { code: string }) => {
+        if (error.code !== '42501') throw error;
+        return { rows: [{ n: 0 }] };
+      });
+    counts[table] = counted.rows[0]!.n;
+  }
+  return counts;
+}
+
+describe('row security', () => {
+  test('with no organisation set every table gives zero rows', async () => {
+    const counts = await asApp(visible);
+    expect(Object.keys(counts).length).toBeGreaterThanOrEqual(8);
+    expect(Object.values(counts).every((count) => count === 0)).toBe(true);
+  });
+
+  test('also on a connection that just served an organisation', async () => {
+    await asApp(async (client) => {
+      await client.query('begin');
+      await client.query(`select set_config('east_gate.organisation', $1, true)`, [a.id]);
+      expect(await visible(client)).toMatchObject({
+        organisations: 1,
+        members: 1,
+        entries: 1,
+        inspections: 1,
+        inspection_states: 1,
+      });
+      await client.query('commit');
+      expect(Object.values(await visible(client)).every((count) => count === 0)).toBe(true);
+    });
+    await inOrganisation(a.id, async (tx) =>
+      expect((await tx.query('select 1 from entries')).rowCount).toBe(1),
+    );
+    await inTransaction(async (tx) =>
+      expect((await tx.query('select 1 from entries')).rowCount).toBe(0),
+    );
+  });
+
+  test('every table has forced row security, and the application is neither owner nor superuser', async () => {
+    await asApp(async (client) => {
+      const { rows } = await client.query<{
+        relname: string;
+        relrowsecurity: boolean;
+        relforcerowsecurity: boolean;
+        owned: boolean;
+      }>(
+        `select relname, relrowsecurity, relforcerowsecurity, pg_get_userbyid(relowner) = current_user as owned
+         from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r'`,
+      );
+      for (const table of rows) {
+        expect(table).toMatchObject({ relrowsecurity: true, owned: false });
+        if (table.relname !== 'schema_migrations') expect(table.relforcerowsecurity).toBe(true);
+      }
+      const { rows: role } = await client.query(
+        'select rolsuper, rolbypassrls from pg_roles where rolname = current_user',
+      );
+      expect(role).toEqual([{ rolsuper: false, rolbypassrls: false }]);
+    });
+  });
+
+  test('opening the door is of no use to the application', async () => {
+    await asApp(async (client) => {
+      await client.query(`select set_config('east_gate.door', 'open', false)`);
+      expect(Object.values(await visible(client)).every((count) => count === 0)).toBe(true);
+    });
+  });
+
+  test.each([
+    'update entries set author = author',
+    'delete from entries',
+    'truncate entries',
+    'delete from inspections',
+    `insert into members values ('${a.id}', 'x', 'x', 'x', 'x', 'x')`,
+  ])('refuses the application: %s', async (statement) => {
+    await expect(inOrganisation(a.id, (tx) => tx.query(statement))).rejects.toMatchObject({
+      code: '42501',
+    });
+  });
+
+  test('refuses a row written for another organisation', async () => {
+    await expect(
+      inOrganisation(b.id, (tx) =>
+        entryQueries.maybeInsertEntry(tx, a.id, inspection, { ...entry, id: 'smuggled' }),
+      ),
+    ).rejects.toMatchObject({ code: '42501' });
+  });
+
+  test('the functions that run before an organisation is known are these', async () => {
+    const names = await asApp(async (client) => {
+      const { rows } = await client.query<{ name: string }>(
+        `select proname as name from pg_proc where pronamespace = 'public'::regnamespace and prosecdef order by 1`,
+      );
+      return rows.map((row) => row.name);
+    });
+    expect(names).toEqual([
+      'count_sign_in_attempt',
+      'end_session',
+      'find_member_for_sign_in',
+      'find_session',
+      'forget_sign_in_attempts',
+    ]);
+  });
+});
+
+describe('every query', () => {
+  const nothing = Buffer.from('nothing');
+  /** Each asks, as the second organisation, for what is the first's. */
+  const asked: Record<string, (tx: Transaction) => Promise<unknown>> = {
+    maybeInsertEntry: (tx) =>
+      entryQueries.maybeInsertEntry(tx, a.id, inspection, { ...entry, id: `x-${mark}` }),
+    maybeOneSameEntry: (tx) => entryQueries.maybeOneSameEntry(tx, inspection, entry),
+    manyEntries: (tx) => entryQueries.manyEntries(tx, inspection),
+    maybeOneInspection: (tx) => inspectionQueries.maybeOneInspection(tx, inspection),
+    maybeOneInspectionLocked: (tx) => inspectionQueries.maybeOneInspectionLocked(tx, inspection),
+    insertInspection: (tx) =>
+      inspectionQueries.insertInspection(tx, {
+        organisation: a.id,
+        id: `new-${mark}`,
+        settings: {},
+        authors: [],
+        createdBy: 'x',
+      }),
+    upsertState: (tx) =>
+      inspectionQueries.upsertState(tx, a.id, {
+        inspection_id: inspection,
+        place: 'x',
+        address: '',
+        as_of: null,
+        entries: 0,
+        findings: {},
+        seen_share: 0,
+      }),
+    manyStates: (tx) =>
+      inspectionQueries
+        .manyStates(tx)
+        .then((rows) => rows.filter((row) => row.inspection_id === inspection)),
+    manyMembers: (tx) =>
+      memberQueries.manyMembers(tx).then((rows) => rows.filter((row) => row.id === a.member)),
+    oneOrganisation: (tx) =>
+      memberQueries.oneOrganisation(tx).then((row) => (row.organisation_id === a.id ? row : [])),
+    insertSession: (tx) => sessionQueries.insertSession(tx, a.id, a.member, nothing, 1),
+    maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing),
+    endSession: (tx) => sessionQueries.endSession(tx, nothing).then(() => []),
+    forgetSignInAttempts: (tx) => memberQueries.forgetSignInAttempts(tx, 'nobody').then(() => []),
+    oneSignInAttemptCount: (tx) =>
+      memberQueries
+        .oneSignInAttemptCount(tx, `key-${mark}`, 60)
+        .then(({ attempts }) => (attempts === 1 ? [] : attempts)),
+    maybeOneMemberForSignIn: (tx) =>
+      memberQueries.maybeOneMemberForSignIn(tx, `nobody-${mark}@test.example`),
+  };
+  const queries = { ...entryQueries, ...inspectionQueries, ...memberQueries, ...sessionQueries };
+
+  test('is asked here', () =>
+    expect(Object.keys(asked).sort()).toEqual(Object.keys(queries).sort()));
+
+  test.each(Object.keys(asked))(
+    '%s gives the second organisation nothing of the first',
+    async (name) => {
+      const answer = await inOrganisation(b.id, asked[name]!).catch((error: { code?: string }) => {
+        if (error.code !== '42501') throw error;
+        return [];
+      });
+      expect(answer === undefined || (Array.isArray(answer) && answer.length === 0)).toBe(true);
+    },
+  );
+});
+
+describe('every command', () => {
+  test('gives the second organisation nothing', async () => {
+    expect(await readInspection(session(b), inspection)).toBeUndefined();
+    expect(await readReport(session(b), inspection)).toBeUndefined();
+    expect(await exportPackage(session(b), inspection)).toBeUndefined();
+    expect(JSON.stringify(await listInspections(session(b)))).not.toContain(secretPlace);
+  });
+
+  test('the same id in both organisations is two inspections', async () => {
+    const mine: Entry = { ...entry, author: b.member, facts: { name: 'Of the second' } };
+    const delivered = await deliverEntries(session(b), { inspection, entries: [mine] });
+    expect(delivered).toMatchObject({ ok: true, deliveries: [{ outcome: 'arrived' }] });
+    const first = await readInspection(session(a), inspection);
+    expect(first?.entries.map((one) => one.kind === 'add' && one.facts.name)).toEqual([
+      secretPlace,
+    ]);
+  });
+});
+
+describe('every route of the build', () => {
+  let server: RunningServer;
+  const routes = Object.values(
+    JSON.parse(readFileSync('.next/app-path-routes-manifest.json', 'utf8')) as Record<
+      string,
+      string
+    >,
+  ).filter((route) => !route.startsWith('/_'));
+
+  beforeAll(async () => {
+    server = await startServer(await freePort());
+  });
+  afterAll(() => server.kill());
+
+  test('is known to this test', () => {
+    expect([...new Set(routes)].sort()).toEqual([
+      '/',
+      '/api/entries',
+      '/api/packages',
+      '/icon.svg',
+      '/inspections/[id]/package.zip',
+      '/inspections/[id]/report',
+      '/inspections/[id]/report.json',
+      '/inspections/[id]/report.pdf',
+      '/inspections/[id]/walk',
+      '/sign-in',
+      '/sign-in/submit',
+      '/sign-out',
+    ]);
+  });
+
+  test.each([...new Set(routes)])(
+    '%s gives the second organisation, and a stranger, nothing of the first',
+    async (route) => {
+      const other = await signInCookie(server.origin, b.email, 'a-long-password');
+      const path = route.replace('[id]', inspection);
+      for (const cookie of [other, 'east-gate-session=guessed', ''])
+        for (const method of ['GET', 'POST']) {
+          const response = await fetch(server.origin + path, {
+            method,
+            headers: { cookie, 'content-type': 'application/json' },
+            redirect: 'manual',
+            ...(method === 'POST' && { body: JSON.stringify({ inspection, entries: [] }) }),
+          });
+          const body = await response.text();
+          expect(body).not.toContain(secretPlace);
+          expect(body).not.toContain(
+            entry.id + '","counter":1,"device":"tablet","author":"' + a.member,
+          );
+        }
+    },
+  );
+
+  test('the first organisation does get it', async () => {
+    const mine = await signInCookie(server.origin, a.email, 'a-long-password');
+    const response = await fetch(`${server.origin}/inspections/${inspection}/report.json`, {
+      headers: { cookie: mine },
+    });
+    expect(await response.text()).toContain(secretPlace);
+  });
+
+  test('a form posted from another site is refused', async () => {
+    for (const path of ['/api/entries', '/api/packages', '/sign-in/submit', '/sign-out']) {
+      const response = await fetch(server.origin + path, {
+        method: 'POST',
+        body: '{}',
+        headers: { 'sec-fetch-site': 'cross-site' },
+        redirect: 'manual',
+      });
+      expect(response.status).toBe(403);
+    }
+  });
+
+  test('sign-in is limited for an address, and says so', async () => {
+    const attempt = () =>
+      fetch(`${server.origin}/sign-in/submit`, {
+        method: 'POST',
+        body: new URLSearchParams({ email: `guess-${mark}@test.example`, password: 'x' }),
+        redirect: 'manual',
+      });
+    const outcomes: (string | null)[] = [];
+    for (let n = 0; n < 11; n += 1) outcomes.push((await attempt()).headers.get('location'));
+    expect(outcomes.slice(0, 10).every((location) => location === '/sign-in?outcome=refused')).toBe(
+      true,
+    );
+    expect(outcomes[10]).toBe('/sign-in?outcome=too-many');
+  });
+
+  test('signing out ends the session on the server', async () => {
+    const cookie = await signInCookie(server.origin, a.email, 'a-long-password');
+    await fetch(`${server.origin}/sign-out`, {
+      method: 'POST',
+      headers: { cookie },
+      redirect: 'manual',
+    });
+    expect(
+      (
+        await fetch(`${server.origin}/inspections/${inspection}/report.json`, {
+          headers: { cookie },
+        })
+      ).status,
+    ).toBe(401);
+  });
+
+  test('a package over the limit is refused before it is read', async () => {
+    const cookie = await signInCookie(server.origin, a.email, 'a-long-password');
+    const response = await fetch(`${server.origin}/api/packages`, {
+      method: 'POST',
+      headers: { cookie },
+      body: Buffer.alloc(200 * 1024 * 1024),
+    }).catch(() => undefined);
+    if (response) {
+      expect(response.status).toBe(413);
+      expect(await response.text()).toContain('at most 32 MB');
+    }
+    expect((await fetch(`${server.origin}/sign-in`)).status).toBe(200);
+  });
+});
+
+describe('import', () => {
+  test('twice adds nothing, and the same bytes come out', async () => {
+    const exported = await exportPackage(session(a), inspection);
+    const fresh = await importPackage(
+      { ...session(a), organisation: b.id, member: b.member },
+      exported!.zip,
+    );
+    expect(fresh).toMatchObject({ ok: false });
+    const again = await importPackage(session(a), exported!.zip);
+    expect(again).toMatchObject({ ok: true, added: 0, already: 1, notes: [] });
+    expect((await exportPackage(session(a), inspection))!.zip.equals(exported!.zip)).toBe(true);
+  });
+});
