@@ -1,7 +1,5 @@
 import { defineConfig } from '@playwright/test';
 
-const port = Number(process.env.TEST_PORT ?? 3210);
-
 export default defineConfig({
   testDir: 'tests/journeys',
   timeout: 120_000,
@@ -10,7 +8,6 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
@@ -25,12 +22,5 @@ export default defineConfig({
         '--font-render-hinting=none',
       ],
     },
-  },
-  webServer: {
-    command: `node_modules/.bin/next start --hostname 127.0.0.1 --port ${port}`,
-    url: `http://127.0.0.1:${port}/sign-in`,
-    env: { EAST_GATE_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
-    reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
   },
 });

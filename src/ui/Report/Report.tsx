@@ -28,11 +28,11 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
         <div className="ml-auto flex flex-wrap items-center gap-2">
           <ThemeChoice compact />
           <PrintButton />
-          <a className="act" href={`${base}/report.pdf`}>
-            PDF
+          <a className="act" href={`${base}/report.pdf`} download>
+            Download PDF
           </a>
           <a className="act" href={`${base}/package.zip`} download>
-            Package
+            Download package
           </a>
         </div>
       </header>

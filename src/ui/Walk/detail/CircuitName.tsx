@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import type { FormEvent } from 'react';
 import type { DeviceView } from '@/core/panel/views';
-import { deviceCircuitWords } from '@/core/panel/words';
 import { useWalk } from '../context';
 
 const common = [
@@ -21,23 +20,26 @@ const common = [
   'Water heater',
 ];
 
-/** What the breaker feeds: a common name by one tap, or typed. */
-export function CircuitName({ device }: { device: DeviceView }) {
+interface CircuitNameProps {
+  device: DeviceView;
+  /** Which circuit of the breaker: a tandem has two. */
+  index: number;
+}
+
+/** What a circuit feeds: a common name by one tap, or typed. */
+export function CircuitName({ device, index }: CircuitNameProps) {
   const { actions } = useWalk();
-  const [name, setName] = useState(deviceCircuitWords(device));
+  const terminal = device.terminals[index]!;
+  const known = terminal.circuit?.name ?? '';
+  const [name, setName] = useState(known);
+  const label = device.form === 'tandem' ? `${terminal.label} feeds` : 'Feeds';
   const record = (words: string) => {
-    const names = (device.form === 'tandem' ? words.split('/') : [words])
-      .map((one) => one.trim())
-      .filter(Boolean);
-    if (names.length === 0) return;
+    const word = words.trim();
+    if (word === '') return;
+    setName(word);
     const positions = device.label.split('+').map(Number);
-    void actions.recordLine({
-      kind: 'position',
-      positions,
-      form: device.form,
-      marks: [],
-      names,
-    });
+    const names = index === 1 ? ['', word] : [word];
+    void actions.recordLine({ kind: 'position', positions, form: device.form, marks: [], names });
   };
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -46,7 +48,7 @@ export function CircuitName({ device }: { device: DeviceView }) {
   return (
     <form onSubmit={submit} className="border-hair grid gap-1.5 border-t pt-2">
       <label className="grid grid-cols-[auto_1fr_auto] items-center gap-2 font-semibold">
-        Feeds
+        {label}
         <input
           className="field font-normal"
           value={name}
@@ -60,7 +62,7 @@ export function CircuitName({ device }: { device: DeviceView }) {
       <div
         className="flex gap-1.5 overflow-x-auto pb-1"
         role="group"
-        aria-label="Common names"
+        aria-label={`Common names, ${label.toLowerCase()}`}
         tabIndex={0}
       >
         {common.map((word) => (

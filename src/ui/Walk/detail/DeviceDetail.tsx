@@ -13,7 +13,7 @@ import { TerminalDetail } from './TerminalDetail';
 
 /** A breaker: its screws with what is under them, then what else was noticed. */
 export function DeviceDetail({ device }: { device: DeviceView }) {
-  const { state, panel, actions } = useWalk();
+  const { state, actions } = useWalk();
   const { reader } = state.assessment.site;
   const form = { 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'tandem' }[device.form];
   const ratings = device.terminals[0]?.ratingA?.value.join('/') ?? '?';
@@ -54,12 +54,17 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
       {device.terminals.map((terminal) => (
         <TerminalDetail key={terminal.ref} terminal={terminal} />
       ))}
-      <CircuitName key={deviceCircuitWords(device)} device={device} />
+      {(device.form === 'tandem' ? [0, 1] : [0]).map((index) => (
+        <CircuitName
+          key={`${index}${device.terminals[index]?.circuit?.name}`}
+          device={device}
+          index={index}
+        />
+      ))}
       <DeviceFacts device={device} />
       <button className="act" onClick={() => void actions.observe(device.id, { removed: true })}>
         No breaker here after all
       </button>
-      <p className="sr-only">{panel.name}</p>
     </div>
   );
 }

@@ -1,0 +1,52 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+import { ines, test } from './world';
+
+const views = [
+  { name: 'Today', path: '/' },
+  { name: 'Walk', path: '/inspections/lock-keepers-house/walk' },
+  { name: 'Report', path: '/inspections/lock-keepers-house/report' },
+];
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  for (const theme of ['light', 'dark', 'sun'])
+    test(`axe finds nothing on any view, ${theme}, ${size.width} wide`, async ({
+      page,
+      context,
+      world,
+    }) => {
+      await page.setViewportSize(size);
+      const { origin } = world.server;
+      await context.addCookies([{ name: 'east-gate-theme', value: theme, url: origin }]);
+      const check = async (name: string) => {
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(
+          violations.map(
+            ({ id, nodes }) =>
+              `${name}: ${id} ${nodes[0]?.html.slice(0, 160)} ${nodes[0]?.failureSummary?.slice(0, 200)}`,
+          ),
+        ).toEqual([]);
+      };
+      await page.goto(`${origin}/sign-in`);
+      await check('Sign in');
+      await page.getByLabel('E-mail').fill(ines.email);
+      await page.getByLabel('Password').fill(ines.password);
+      await page.getByRole('button', { name: 'Sign in' }).click();
+      await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+      for (const { name, path } of views) {
+        await page.goto(origin + path);
+        await expect(page.getByRole('main')).toBeVisible();
+        if (name === 'Walk') await expect(page.getByText('All arrived')).toBeVisible();
+        await check(name);
+      }
+      await page.goto(`${origin}/inspections/lock-keepers-house/walk`);
+      await page.getByRole('button', { name: /Neutrals, grounds/ }).click();
+      await check('Walk, stage 9');
+      if (size.width > 1000) {
+        await page.getByRole('button', { name: 'Grammar card' }).click();
+        await check('Grammar card');
+      }
+    });

@@ -1,0 +1,111 @@
+import { expect } from '@playwright/test';
+import { openings, rows } from './panel';
+import { ines, panelFacts, readPackageFile, test } from './world';
+import { assess } from '@/core/assess';
+import { bench } from '@/core/testing/bench';
+import { lineOf } from './panel';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('the same panel by taps on a phone gives the same facts as by shorthand', async ({
+  page,
+  world,
+}) => {
+  test.setTimeout(240_000);
+  await page.goto(`${world.server.origin}/sign-in`);
+  await page.getByLabel('E-mail').fill(ines.email);
+  await page.getByLabel('Password').fill(ines.password);
+  await page.getByRole('button', { name: 'Sign in' }).tap();
+  await page.getByLabel('Place').fill('Weir cottage, by taps');
+  await page.getByLabel('Positions in the panel').selectOption('24');
+  await page.getByRole('button', { name: 'Start the walk' }).tap();
+
+  const selected = page.getByRole('region', { name: 'Selected' });
+  const tap = (name: string | RegExp) =>
+    selected.getByRole('button', { name, exact: typeof name === 'string' }).tap();
+  await page.getByRole('button', { name: /Neutrals, grounds/ }).tap();
+  await tap('neutral bar with 18 screws');
+  await page.getByRole('button', { name: /8 Inside/ }).tap();
+  await tap('100');
+
+  const position = (number: number) => page.locator(`[data-position="${number}"]`);
+  for (const row of rows) {
+    await position(row.at).tap();
+    await tap({ 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'Tandem' }[row.form]);
+    await tap(`${row.rating} A`);
+    await expect(selected.getByRole('button', { name: 'Marked for 1' })).toBeVisible();
+    for (const [index, wires] of row.wires.entries()) {
+      const screw = {
+        'single-pole': `${row.at}`,
+        'two-pole': `${row.at + 2 * index}`,
+        tandem: `${row.at}${'ab'[index]}`,
+      }[row.form];
+      const group = selected.getByRole('group', { name: `Screw ${screw}`, exact: true });
+      for (const [at, [size, colour]] of wires.entries()) {
+        await group
+          .getByRole('button', { name: `Add wire ${size} copper to screw ${screw}` })
+          .tap();
+        await group
+          .getByRole('button', { name: `${size} copper is ${colour}` })
+          .nth(at)
+          .tap();
+      }
+      await group.getByRole('button', { name: `That is all: ${wires.length}` }).tap();
+    }
+    await tap('Marked for 1');
+    for (const [index, name] of row.names.entries())
+      await selected
+        .getByRole('group', { name: /Common names/ })
+        .nth(index)
+        .getByRole('button', { name, exact: true })
+        .tap();
+    if (row.neutral)
+      await selected.getByLabel('Neutral on screw').selectOption(String(row.neutral));
+    if (row.sharesWith)
+      await selected.getByLabel('Shares its neutral with').selectOption(String(row.sharesWith));
+  }
+  for (const [number, state] of Object.entries(openings)) {
+    await position(Number(number)).tap();
+    await tap({ covered: 'Cover closed', blank: 'Blank', open: 'Open' }[state]);
+  }
+
+  await page.getByRole('button', { name: /^Findings \d+/ }).tap();
+  const found = page.getByRole('region', { name: 'Found' });
+  await expect(found.getByText('20 A on 14 copper, limit 15 A')).toBeVisible();
+  await expect(found.getByText('2 conductors under one screw marked for 1')).toBeVisible();
+  await expect(found.getByText('2 neutrals under one screw')).toBeVisible();
+  const count = await found.getByRole('heading', { name: /Findings/ }).textContent();
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(found.getByText('Opening without device or blank')).toBeHidden();
+  await page.getByRole('button', { name: 'Redo' }).tap();
+  await expect(found.getByRole('heading', { name: count! })).toBeVisible();
+  await expect(page.getByText('All arrived')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Report' }).tap();
+  await expect(page.getByRole('heading', { name: 'What to do first' })).toBeVisible();
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+  const arrives = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Download package' }).tap();
+  const path = test.info().outputPath('by-taps.zip');
+  await (await arrives).saveAs(path);
+
+  const tapped = await readPackageFile(path);
+  const typed = bench({ rows: 12, bars: false });
+  typed.book.add('bar', 'nbar', 'panel', { barKind: 'neutral', side: 'left', terminalCount: 18 });
+  typed.lines(
+    'main 100',
+    ...rows.map(lineOf),
+    ...Object.entries(openings).map(([at, state]) => `${at} ${state}`),
+  );
+  expect(panelFacts(tapped)).toEqual(panelFacts({ ...tapped, entries: typed.book.entries }));
+  const graded = (entries: typeof tapped.entries) =>
+    assess(entries, tapped.settings).findings.map(({ verdict, grade }) => [
+      verdict.rule.id,
+      verdict.place.label,
+      grade,
+    ]);
+  expect(graded(tapped.entries)).toEqual(graded(typed.book.entries));
+});

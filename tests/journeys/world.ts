@@ -1,0 +1,122 @@
+import { expect, test as base } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+import yauzl from 'yauzl';
+import { assess } from '@/core/assess';
+import type { InspectionPackage } from '@/core/formats/package';
+import { parsePackage } from '@/core/formats/package';
+import { demoOrganisations } from '@/server/demo/people';
+import type { RunningServer } from '../server';
+import { freePort, startServer } from '../server';
+
+export interface World {
+  server: RunningServer;
+  restart(): Promise<void>;
+}
+
+/** A server of the test's own, which it may kill. */
+export const test = base.extend<{ world: World }>({
+  world: async ({}, use) => {
+    const world: World = {
+      server: await startServer(await freePort()),
+      restart: async () => {
+        world.server = await startServer(world.server.port);
+      },
+    };
+    await use(world);
+    await world.server.kill();
+  },
+});
+
+export const [ines, , odile] = demoOrganisations.flatMap((organisation) => [
+  ...organisation.members,
+]) as unknown as [Person, Person, Person];
+
+export interface Person {
+  id: string;
+  email: string;
+  password: string;
+  name: string;
+}
+
+/** Moves the focus with the Tab key alone until it is there. */
+export async function tabTo(
+  page: Page,
+  target: Locator,
+  key: 'Tab' | 'Shift+Tab' = 'Tab',
+): Promise<void> {
+  await expect(target.first()).toBeAttached();
+  for (let presses = 0; presses < 160; presses += 1) {
+    if (await target.first().evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press(key);
+  }
+  throw new Error(`Tab does not reach ${target}`);
+}
+
+export async function signInByKeys(page: Page, origin: string, person: Person): Promise<void> {
+  await page.goto(`${origin}/sign-in`);
+  await tabTo(page, page.getByLabel('E-mail'));
+  await page.keyboard.type(person.email);
+  await tabTo(page, page.getByLabel('Password'));
+  await page.keyboard.type(person.password);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+}
+
+/** Reads the one document of a package. */
+export async function readPackageFile(path: string): Promise<InspectionPackage> {
+  const zip = await yauzl.openPromise(path);
+  for await (const entry of zip.eachEntry()) {
+    const chunks: Buffer[] = [];
+    for await (const chunk of await zip.openReadStreamPromise(entry)) chunks.push(chunk as Buffer);
+    const parsed = parsePackage(Buffer.concat(chunks).toString('utf8'));
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.faults));
+    return parsed.value;
+  }
+  throw new Error('an empty package');
+}
+
+/** What is recorded of the panel, without the ids each recording makes. */
+export function panelFacts({ entries, settings }: InspectionPackage): Record<string, unknown> {
+  const { site } = assess(entries, settings);
+  const panel = site.panels[0]!;
+  const screws = new Map(
+    panel.bars.flatMap((bar) =>
+      bar.terminals.flatMap((screw) =>
+        screw.conductors.map((wire) => [wire.id, `${bar.kind} ${screw.number}`] as const),
+      ),
+    ),
+  );
+  return {
+    rows: panel.rows,
+    main: panel.main?.terminals[0]?.handleA,
+    bars: panel.bars.map(({ kind, side, count }) => ({ kind, side, count })),
+    openings: panel.positions.flatMap(({ number, opening }) =>
+      opening ? [`${number} ${opening.value}`] : [],
+    ),
+    shared: panel.multiwires.map((group) => group.hots.map((hot) => hot.label).sort()),
+    devices: panel.devices.map((device) => ({
+      label: device.label,
+      form: device.form,
+      ratingsA: device.terminals[0]?.ratingA?.value,
+      takes: site.reader.value(device.id, 'terminalTakes'),
+      screws: device.terminals.map((terminal) => ({
+        name: terminal.circuit?.name,
+        counted: site.reader.value(terminal.ref, 'conductorCount'),
+        wires: terminal.conductors.map((wire) => [
+          wire.size?.value,
+          wire.metal?.value,
+          wire.colour?.value,
+          wire.function?.value,
+        ]),
+        neutrals: panel.conductors
+          .filter(
+            (wire) =>
+              wire.function?.value === 'neutral' &&
+              wire.cable &&
+              terminal.conductors.some((hot) => hot.cable?.id === wire.cable?.id),
+          )
+          .map((wire) => screws.get(wire.id)),
+      })),
+    })),
+  };
+}
