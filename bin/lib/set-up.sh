@@ -41,7 +41,7 @@ need_modules() {
 
 need_build() {
   local wanted
-  wanted=$(find src public next.config.ts postcss.config.mjs tsconfig.json package-lock.json -type f ! -name '*.test.ts*' -print0 2>/dev/null |
+  wanted=$(find src next.config.ts postcss.config.mjs tsconfig.json package-lock.json -type f ! -name '*.test.ts*' -print0 |
     sort -z | xargs -0 sha256sum | digest_of)
   [ "$(cat .next/east-gate-build 2>/dev/null || true)" = "$wanted" ] && return 0
   say "building"

@@ -37,7 +37,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     await expect(page.getByRole('heading', { name: 'Weir cottage' })).toBeVisible();
   });
   const walk = page.url();
-  const shorthand = () => page.getByLabel('Shorthand', { exact: true });
+  const shorthand = () => page.getByRole('textbox', { name: 'Shorthand' });
   const ledger = () => page.getByRole('region', { name: 'Found' });
   const record = async (line: string) => {
     await tabTo(page, shorthand());
@@ -102,11 +102,11 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
   });
 
   await test.step('arrow keys walk the positions', async () => {
-    await tabTo(page, page.locator('[data-position="24"]'));
-    await page.keyboard.press('ArrowUp');
-    await page.keyboard.press('ArrowLeft');
-    await expect(page.locator('[data-position="19"]')).toBeFocused();
-    await expect(page.getByRole('heading', { name: 'Water heater' })).toBeVisible();
+    await tabTo(page, page.locator('[data-position="5"]'));
+    for (const key of ['ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowRight'])
+      await page.keyboard.press(key);
+    await expect(page.locator('[data-position="14"]')).toBeFocused();
+    await expect(page.getByRole('heading', { name: 'Outside' })).toBeVisible();
   });
 
   await test.step('nothing is lost: reload, then no server, a closed tab, and the server back', async () => {

@@ -15,14 +15,14 @@ export interface World {
 
 /** A server of the test's own, which it may kill. */
 export const test = base.extend<{ world: World }>({
-  world: async ({}, use) => {
+  world: async ({}, provide) => {
     const world: World = {
       server: await startServer(await freePort()),
       restart: async () => {
         world.server = await startServer(world.server.port);
       },
     };
-    await use(world);
+    await provide(world);
     await world.server.kill();
   },
 });
