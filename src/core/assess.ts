@@ -32,14 +32,15 @@ export function assess(entries: readonly Entry[], settings: Settings): Assessmen
 export function assessInspection(inspection: Inspection, settings: Settings): Assessment {
   const yardstick = yardsticks[settings.yardstick];
   if (!yardstick) throw new Error(`No yardstick ${settings.yardstick} in this version`);
-  const { site, verdicts } = examine(inspection, yardstick, settings);
+  const examination = examine(inspection, yardstick, settings);
+  const { site, verdicts } = examination;
   return {
     inspection,
     site,
     yardstick,
     settings,
     verdicts,
-    findings: judge({ site, verdicts }, yardstick, settings),
+    findings: judge(examination),
     notSeen: notSeenLines(verdicts),
     coverage: coverageOf(verdicts),
   };

@@ -29,6 +29,7 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
       ? short(conductorWords(wires[0])) + (wires.length > 1 ? ` ×${wires.length}` : '')
       : '';
     const name = device ? deviceCircuitWords(device) || 'no name' : state;
+    const nameFrom = wire ? Math.max(3.85, 2.1 + wire.length * figureWidth + 0.3) : 2.1;
     const text = (
       words: string,
       dx: number,
@@ -61,12 +62,7 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
         device || position.opening ? 'ink' : 'ink3',
       ),
       ...(wire ? [text(wire, 2.1, false, 'ink2')] : []),
-      text(
-        clip(name),
-        wire ? (wires.length > 1 ? 4.6 : 3.85) : 2.1,
-        false,
-        device ? 'ink' : 'ink3',
-      ),
+      text(clip(name, marginIn - nameFrom - 0.3), nameFrom, false, device ? 'ink' : 'ink3'),
     ];
   });
 }
@@ -74,5 +70,11 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
 const short = (words: string) =>
   words.replace('copper', 'Cu').replace('aluminium', 'Al').replace('size not read', '?');
 
-/** What fits the margin; the whole name is in the detail and in the directory. */
-const clip = (name: string) => (name.length > 14 ? `${name.slice(0, 13).trimEnd()}…` : name);
+/** Mean width of a letter and of a figure at the labels' size, inches. */
+const [letterWidth, figureWidth] = [0.245, 0.26];
+
+/** What fits the width, inches; the whole name is in the detail and in the directory. */
+const clip = (name: string, width: number) => {
+  const most = Math.floor(width / letterWidth);
+  return name.length > most ? `${name.slice(0, most - 1).trimEnd()}…` : name;
+};

@@ -1,10 +1,8 @@
-import * as v from 'valibot';
 import { canonicalJson } from '../formats/canonical';
-import type { AddEntry, Entry, Json, ObserveEntry } from './entry';
+import type { AddEntry, Entry, ObserveEntry } from './entry';
+import { factsOfEntry } from './facts-of-entry';
 import { orderEntries, withUndone } from './history';
 import type { Conflict, Fact, Inspection, Thing, Unplaced } from './inspection';
-import { propertySpec } from './properties';
-import type { Subject } from './thing-types';
 import { isThingType, partSubject, splitRef, thingTypes } from './thing-types';
 
 /**
@@ -30,9 +28,9 @@ export function fold(entries: readonly Entry[]): Inspection {
       });
 
   const things = declareThings(live, unplaced);
-  const facts = gatherFacts(live, things, unplaced);
-  dropReplaced(facts, live);
-  return { things, facts, unplaced, conflicts: findConflicts(facts) };
+  const { facts, merged } = gatherFacts(live, things, unplaced);
+  dropReplaced(merged, live);
+  return { things, facts, unplaced, conflicts: findConflicts(merged) };
 }
 
 function subjectOf(entry: Entry): string {
@@ -60,14 +58,18 @@ function declareThings(live: readonly Entry[], unplaced: Unplaced[]): Map<string
     if (known || faults.has(id)) return known;
     const entry = declared.get(id);
     if (!entry || pending.has(id)) return undefined;
+    const { in: parent, type } = entry;
     pending.add(id);
-    const fault = placementFault(entry, entry.in === null ? null : settle(entry.in));
+    const fault = placementFault(
+      entry,
+      parent === null ? null : (things.get(parent) ?? settle(parent)),
+    );
     pending.delete(id);
-    if (fault || !isThingType(entry.type)) {
+    if (fault || !isThingType(type)) {
       faults.set(id, fault ?? 'of an unknown type');
       return undefined;
     }
-    const thing = { id, type: entry.type, in: entry.in, entry: entry.id };
+    const thing = { id, type, in: parent, entry: entry.id };
     things.set(id, thing);
     return thing;
   };
@@ -86,18 +88,26 @@ function placementFault(entry: AddEntry, parent: Thing | null | undefined): stri
     : `a ${entry.type} cannot stand in ${parent ? `a ${parent.type}` : 'nothing'}`;
 }
 
-type FactMap = Map<string, Map<string, Fact[]>>;
+type FactMap = Map<string, ReadonlyMap<string, readonly Fact[]>>;
+/** Facts of what several entries speak of. */
+type MergedFacts = Map<string, Map<string, Fact[]>>;
 
+/**
+ * Facts by subject and property. Where one entry alone speaks of a subject its own facts stand;
+ * only where several do are they put together anew, and only there can they contradict.
+ */
 function gatherFacts(
   live: readonly Entry[],
   things: Map<string, Thing>,
   unplaced: Unplaced[],
-): FactMap {
+): { facts: FactMap; merged: MergedFacts } {
   const facts: FactMap = new Map();
+  const merged: MergedFacts = new Map();
   for (const entry of live) {
     if (entry.kind === 'undo') continue;
     const about = subjectOf(entry);
-    const { thing: id, part } = splitRef(about);
+    const { thing: id, part } =
+      entry.kind === 'add' ? { thing: about, part: undefined } : splitRef(about);
     const thing = things.get(id);
     if (!thing || (entry.kind === 'add' && thing.entry !== entry.id)) {
       if (entry.kind === 'observe')
@@ -109,72 +119,57 @@ function gatherFacts(
       unplaced.push({ entry: entry.id, about, reason: `a ${thing.type} has no part ${part}` });
       continue;
     }
-    const byProperty = facts.get(about) ?? new Map<string, Fact[]>();
-    facts.set(about, byProperty);
-    keepFacts(entry, about, subject, byProperty, unplaced);
+    const said = factsOfEntry(entry, about, subject);
+    for (const one of said.unplaced) unplaced.push(one);
+    const known = facts.get(about);
+    if (!known) facts.set(about, said.facts);
+    else mergeFacts(about, known, said.facts, facts, merged);
   }
-  return facts;
+  return { facts, merged };
 }
 
-function keepFacts(
-  entry: AddEntry | ObserveEntry,
+function mergeFacts(
   about: string,
-  subject: Subject,
-  byProperty: Map<string, Fact[]>,
-  unplaced: Unplaced[],
+  known: ReadonlyMap<string, readonly Fact[]>,
+  more: ReadonlyMap<string, readonly Fact[]>,
+  facts: FactMap,
+  merged: MergedFacts,
 ): void {
-  for (const property in entry.facts) {
-    const value = entry.facts[property]!;
-    const fault = factFault(property, subject, value);
-    if (fault) {
-      unplaced.push({ entry: entry.id, about, property, reason: fault });
-      continue;
-    }
-    const fact: Fact = {
-      about,
-      property,
-      value,
-      certainty: entry.certainty,
-      entry: entry.id,
-      author: entry.author,
-      at: entry.at,
-    };
-    const known = byProperty.get(property);
-    if (known) known.push(fact);
-    else byProperty.set(property, [fact]);
+  let own = merged.get(about);
+  if (!own) {
+    own = new Map();
+    for (const [property, values] of known) own.set(property, [...values]);
+    merged.set(about, own);
+    facts.set(about, own);
   }
-}
-
-/** Why this value cannot be said of this subject, or undefined. */
-export function factFault(
-  property: string,
-  subject: Subject,
-  value: Json | undefined,
-): string | undefined {
-  const spec = propertySpec(property);
-  if (!spec) return `nothing is known as ${property}`;
-  if (!spec.on.includes(subject)) return `${property} cannot be said of a ${subject}`;
-  if (v.is(spec.schema, value)) return undefined;
-  const issue = v.safeParse(spec.schema, value).issues?.[0];
-  return `${spec.label}: ${issue?.message ?? 'not a possible value'}`;
+  for (const [property, values] of more) {
+    const standing = own.get(property);
+    if (standing) standing.push(...values);
+    else own.set(property, [...values]);
+  }
 }
 
 /** A value stands until a later entry about the same thing and property names its entry as replaced. */
-function dropReplaced(facts: FactMap, live: readonly Entry[]): void {
-  const place = new Map(live.map((entry, index) => [entry.id, index]));
-  const replacedBy = new Map(
-    live.flatMap((entry) =>
-      entry.kind === 'observe' && entry.replaces.length > 0 ? [[entry.id, entry.replaces]] : [],
-    ) as [string, string[]][],
-  );
-  if (replacedBy.size === 0) return;
-  for (const byProperty of facts.values())
+function dropReplaced(merged: MergedFacts, live: readonly Entry[]): void {
+  const replacing = new Map<string, ObserveEntry>();
+  const replaced = new Set<string>();
+  for (const entry of live) {
+    if (entry.kind !== 'observe' || entry.replaces.length === 0) continue;
+    replacing.set(entry.id, entry);
+    for (const id of entry.replaces) replaced.add(id);
+  }
+  if (replacing.size === 0) return;
+  const order = new Map<string, number>();
+  live.forEach(({ id }, index) => {
+    if (replaced.has(id) || replacing.has(id)) order.set(id, index);
+  });
+  for (const byProperty of merged.values())
     for (const [property, values] of byProperty) {
       if (values.length < 2) continue;
       const gone = new Set<string>();
-      for (const fact of values)
-        for (const id of replacedBy.get(fact.entry) ?? [])
-          if ((place.get(id) ?? Infinity) < place.get(fact.entry)!) gone.add(id);
+      for (const { entry } of values)
+        for (const id of replacing.get(entry)?.replaces ?? [])
+          if ((order.get(id) ?? Infinity) < order.get(entry)!) gone.add(id);
       if (gone.size > 0)
         byProperty.set(
           property,
@@ -183,9 +178,9 @@ function dropReplaced(facts: FactMap, live: readonly Entry[]): void {
     }
 }
 
-function findConflicts(facts: FactMap): Conflict[] {
+function findConflicts(merged: MergedFacts): Conflict[] {
   const conflicts: Conflict[] = [];
-  for (const [about, byProperty] of facts)
+  for (const [about, byProperty] of merged)
     for (const [property, values] of byProperty) {
       if (values.length < 2) continue;
       const first = canonicalJson(values[0]!.value);

@@ -32,14 +32,14 @@ export interface Unplaced {
 export interface Conflict {
   about: string;
   property: string;
-  facts: Fact[];
+  facts: readonly Fact[];
 }
 
 /** What the entries say, all of them together. The same for any order and repetition. */
 export interface Inspection {
   things: Map<string, Thing>;
   /** By thing or part, then property: the values standing, in the order of their entries. */
-  facts: Map<string, Map<string, Fact[]>>;
+  facts: ReadonlyMap<string, ReadonlyMap<string, readonly Fact[]>>;
   unplaced: Unplaced[];
   conflicts: Conflict[];
 }

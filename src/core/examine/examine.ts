@@ -4,7 +4,8 @@ import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
 import { readSite } from '../panel/site-view';
 import { rules } from '../rules';
-import type { Outcome, Rule } from '../rules/rule';
+import type { Outcome, Rule, Scene } from '../rules/rule';
+import { panelPlaces } from '../rules/places';
 import { want } from '../rules/rule';
 import type { Settings } from '../settings/settings';
 import type { Yardstick } from '../yardstick/yardstick';
@@ -13,6 +14,8 @@ import { verdictKey } from './verdict';
 
 export interface Examination {
   site: SiteView;
+  /** What the rules looked at, by panel. */
+  scenes: ReadonlyMap<string, Scene>;
   verdicts: Verdict[];
 }
 
@@ -29,34 +32,47 @@ export function examine(
   settings: Settings,
 ): Examination {
   const site = readSite(inspection);
-  const verdicts = examineSite(site, yardstick, settings);
-  if (inspection.conflicts.length === 0) return { site, verdicts };
+  const scenes = scenesOf(site, yardstick, settings);
+  const verdicts = examineScenes(scenes);
+  if (inspection.conflicts.length === 0) return { site, scenes, verdicts };
 
   const worst = new Map(verdicts.map((verdict) => [verdictKey(verdict), verdict]));
   let left = mostAlternatives;
   for (const { about, property, facts } of inspection.conflicts)
     for (let index = 0; index < facts.length - 1 && left > 0; index += 1, left -= 1) {
       const variant = readSite(inspection, new Map([[`${about}|${property}`, index]]));
-      for (const verdict of examineSite(variant, yardstick, settings)) {
+      for (const verdict of examineScenes(scenesOf(variant, yardstick, settings))) {
         const known = worst.get(verdictKey(verdict));
         if (!known || adversity(verdict.outcome) > adversity(known.outcome))
           worst.set(verdictKey(verdict), verdict);
       }
     }
-  return { site, verdicts: [...worst.values()] };
+  return { site, scenes, verdicts: [...worst.values()] };
 }
 
-function examineSite(site: SiteView, yardstick: Yardstick, settings: Settings): Verdict[] {
-  return site.panels.flatMap((panel) =>
-    rules.flatMap((rule) =>
-      rule.examine({ site, panel, yardstick, settings }).map(({ place, outcome }) => ({
-        rule,
-        panel: panel.id,
-        place,
-        outcome: behindClosedCover(rule, panel, outcome, site.reader),
-      })),
-    ),
+const scenesOf = (site: SiteView, yardstick: Yardstick, settings: Settings) =>
+  new Map(
+    site.panels.map((panel): [string, Scene] => [
+      panel.id,
+      { site, panel, places: panelPlaces(panel), yardstick, settings },
+    ]),
   );
+
+function examineScenes(scenes: ReadonlyMap<string, Scene>): Verdict[] {
+  const verdicts: Verdict[] = [];
+  for (const scene of scenes.values()) {
+    const { site, panel } = scene;
+    for (const rule of rules)
+      rule.examine(scene, (place, outcome) =>
+        verdicts.push({
+          rule,
+          panel: panel.id,
+          place,
+          outcome: behindClosedCover(rule, panel, outcome, site.reader),
+        }),
+      );
+  }
+  return verdicts;
 }
 
 /** A cover that was not opened explains a missing fact behind it; it erases none established otherwise. */

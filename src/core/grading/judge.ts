@@ -5,8 +5,6 @@ import type { Examination } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
 import { verdictKey } from '../examine/verdict';
 import type { FoundOutcome, Likelihood, Scene, Severity } from '../rules/rule';
-import type { Settings } from '../settings/settings';
-import type { Yardstick } from '../yardstick/yardstick';
 import { absorb } from './absorb';
 import type { Grade } from './grade';
 import { grades, graver } from './grade';
@@ -46,17 +44,10 @@ export interface Finding {
 }
 
 /** Grades every finding of an examination, gravest first. */
-export function judge(
-  { site, verdicts }: Examination,
-  yardstick: Yardstick,
-  settings: Settings,
-): Finding[] {
+export function judge({ scenes, verdicts }: Examination): Finding[] {
   const found = verdicts.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
-  const sceneOf = new Map(
-    site.panels.map((panel) => [panel.id, { site, panel, yardstick, settings }]),
-  );
-  const graded = (verdict: Verdict) => gradeOne(verdict, sceneOf.get(verdict.panel)!);
+  const graded = (verdict: Verdict) => gradeOne(verdict, scenes.get(verdict.panel)!);
   return kept
     .map((verdict) => {
       const finding = graded(verdict);

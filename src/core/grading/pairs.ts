@@ -30,9 +30,7 @@ export const pairs: readonly Pair[] = [
     severity: 0,
     likelihood: 1,
     with: ({ place }, { site, panel, yardstick }) => {
-      const terminal = panel.devices
-        .flatMap((device) => device.terminals)
-        .find((one) => one.ref === place.ref);
+      const terminal = panel.terminals.get(place.ref);
       const rating = terminal && leastRatedA(yardstick, terminal);
       if (!terminal?.circuit || rating === undefined) return undefined;
       const listed = terminal.circuit.loads.flatMap(

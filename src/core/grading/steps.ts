@@ -70,7 +70,8 @@ export function evidenceSteps(
   const { reader } = scene.site;
   const condition = new Set(own.map((fact) => `${fact.about}|${fact.property}`));
   const steps: Step[] = [];
-  for (const about of place.related)
+  for (const about of place.related) {
+    if (!reader.knows(about)) continue;
     for (const step of observations) {
       const fact = reader.fact(about, step.property) as Fact | undefined;
       if (!fact || fact.value !== step.value || condition.has(`${about}|${step.property}`))
@@ -85,6 +86,7 @@ export function evidenceSteps(
         kind: step.kind ?? 'rise',
       });
     }
+  }
   steps.push(...surroundingSteps(rule, place, scene), ...loadSteps(place, scene));
   return largestOfEachKind(steps);
 }
@@ -110,22 +112,22 @@ function surroundingSteps(
 /** Measured load against the least-rated part at the place. */
 function loadSteps(place: Place, { site: { reader }, panel, yardstick }: Scene): Step[] {
   const steps: Step[] = [];
-  for (const device of panel.devices)
-    for (const terminal of device.terminals) {
-      if (!place.related.includes(terminal.ref)) continue;
-      const load = reader.fact(terminal.ref, 'loadCurrentA');
-      const rating = leastRatedA(yardstick, terminal);
-      if (!load || load.certainty !== 'measured' || rating === undefined) continue;
-      const percent = Math.round((load.value / rating) * 100);
-      if (percent > 80)
-        steps.push({
-          because: `measured load ${percent} % of ${rating} A`,
-          severity: 0,
-          likelihood: percent > 100 ? 2 : 1,
-          fact: load as Fact,
-          kind: 'rise',
-        });
-    }
+  for (const about of place.related) {
+    const terminal = panel.terminals.get(about);
+    const load = terminal && reader.fact(about, 'loadCurrentA');
+    if (!load || load.certainty !== 'measured') continue;
+    const rating = leastRatedA(yardstick, terminal);
+    if (rating === undefined) continue;
+    const percent = Math.round((load.value / rating) * 100);
+    if (percent > 80)
+      steps.push({
+        because: `measured load ${percent} % of ${rating} A`,
+        severity: 0,
+        likelihood: percent > 100 ? 2 : 1,
+        fact: load as Fact,
+        kind: 'rise',
+      });
+  }
   return steps;
 }
 

@@ -8,7 +8,8 @@ import type { CircuitView, DeviceView, TerminalView } from './views';
 interface Surroundings {
   rows: number | undefined;
   numbering: Numbering;
-  circuits: CircuitView[];
+  /** The circuit of each terminal; of two that claim it, the first. */
+  circuitAt: ReadonlyMap<string, CircuitView>;
 }
 
 /** A breaker with its terminals, or nothing where its position was never recorded. */
@@ -52,7 +53,7 @@ export function buildDevice(
       ratingA: ratings,
       handleA: ratings?.value[Math.min(step, ratings.value.length - 1)],
       conductors: [],
-      circuit: around.circuits.find((circuit) => circuit.terminals.includes(ref)),
+      circuit: around.circuitAt.get(ref),
     };
   });
   return device;

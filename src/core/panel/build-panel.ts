@@ -26,8 +26,11 @@ export function buildPanel(
   const outOfRange: PanelView['outOfRange'] = [];
 
   const circuits = ofType('circuit').map((circuit) => buildCircuit(circuit, children, reader));
+  const circuitAt = new Map(
+    circuits.toReversed().flatMap((circuit) => circuit.terminals.map((ref) => [ref, circuit])),
+  );
   const built = ofType('device').flatMap(
-    (device) => buildDevice(device, { rows, numbering, circuits }, reader) ?? [],
+    (device) => buildDevice(device, { rows, numbering, circuitAt }, reader) ?? [],
   );
   const devices: DeviceView[] = [];
   for (const device of built) {
@@ -51,6 +54,9 @@ export function buildPanel(
     edge: reader.value(cable, 'edge'),
   }));
   const conductors = buildConductors(held, cables, children, reader);
+  const terminals = new Map(
+    branch.flatMap((device) => device.terminals.map((terminal) => [terminal.ref, terminal])),
+  );
   const bars = buildBars(ofType('bar'), reader);
   landConductors(conductors, devices, bars, outOfRange);
 
@@ -63,11 +69,12 @@ export function buildPanel(
     main: devices.find((device) => device.isMain),
     positions,
     devices: branch,
+    terminals,
     bars,
     conductors,
     cables,
     circuits,
-    multiwires: buildMultiwires(ofType('multiwire'), branch, conductors, reader),
+    multiwires: buildMultiwires(ofType('multiwire'), terminals, conductors, reader),
     supply: placeInSupply(id, reader),
     outOfRange,
   };

@@ -2,12 +2,14 @@ import type { Thing } from '../entries/inspection';
 import { terminalRef } from '../entries/thing-types';
 import type { FactReader } from './reader';
 import type {
+  BarTerminalView,
   BarView,
   CableView,
   ConductorView,
   DeviceView,
   MultiwireView,
   PanelView,
+  TerminalView,
 } from './views';
 
 /** Conductors that stand in the panel or in one of its cables. */
@@ -47,6 +49,7 @@ export function buildBars(ids: readonly string[], reader: FactReader): BarView[]
       count,
       side: reader.value(id, 'side') ?? (kind === 'ground' ? 'right' : 'left'),
       terminals: [],
+      landed: 0,
     };
     bar.terminals = Array.from({ length: count ?? 0 }, (_, index) => ({
       ref: terminalRef(id, index + 1),
@@ -65,7 +68,7 @@ export function landConductors(
   bars: readonly BarView[],
   outOfRange: PanelView['outOfRange'],
 ): void {
-  const screws = new Map<string, { conductors: ConductorView[] }>();
+  const screws = new Map<string, TerminalView | BarTerminalView>();
   for (const device of devices)
     for (const terminal of device.terminals) screws.set(terminal.ref, terminal);
   for (const bar of bars) for (const terminal of bar.terminals) screws.set(terminal.ref, terminal);
@@ -73,20 +76,19 @@ export function landConductors(
     const target = conductor.landsOn?.value;
     if (!target) continue;
     const screw = screws.get(target);
-    if (screw) screw.conductors.push(conductor);
-    else outOfRange.push({ about: conductor.id, reason: `there is no screw ${target}` });
+    if (screw) {
+      screw.conductors.push(conductor);
+      if ('bar' in screw) screw.bar.landed += 1;
+    } else outOfRange.push({ about: conductor.id, reason: `there is no screw ${target}` });
   }
 }
 
 export function buildMultiwires(
   ids: readonly string[],
-  devices: readonly DeviceView[],
+  terminals: PanelView['terminals'],
   conductors: readonly ConductorView[],
   reader: FactReader,
 ): MultiwireView[] {
-  const terminals = new Map(
-    devices.flatMap((device) => device.terminals.map((terminal) => [terminal.ref, terminal])),
-  );
   return ids.map((id) => {
     const fact = reader.fact(id, 'terminals');
     const neutral = reader.value(id, 'sharedNeutral');

@@ -17,8 +17,7 @@ export function countedScrew(
 /** The count of all conductors on a bar, where the record holds all of them. */
 export function countedBar(reader: FactReader, bar: BarView): Fact<number> | undefined {
   const count = reader.fact(bar.id, 'conductorCount');
-  const recorded = bar.terminals.reduce((sum, terminal) => sum + terminal.conductors.length, 0);
-  return count && recorded >= count.value ? count : undefined;
+  return count && bar.landed >= count.value ? count : undefined;
 }
 
 /** A bar screw is complete by its own count or by the bar's. */

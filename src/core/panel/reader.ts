@@ -12,6 +12,11 @@ export class FactReader {
     private readonly choices: Choices = new Map(),
   ) {}
 
+  /** Whether anything at all was recorded about it. */
+  knows(about: string): boolean {
+    return this.inspection.facts.has(about);
+  }
+
   fact<P extends PropertyName>(about: string, property: P): Fact<PropertyValue<P>> | undefined {
     const values = this.inspection.facts.get(about)?.get(property);
     if (!values || values.length === 0) return undefined;

@@ -14,6 +14,8 @@ export interface PanelView {
   main: DeviceView | undefined;
   positions: PositionView[];
   devices: DeviceView[];
+  /** Terminals of the breakers by their reference. */
+  terminals: ReadonlyMap<string, TerminalView>;
   bars: BarView[];
   conductors: ConductorView[];
   cables: CableView[];
@@ -71,6 +73,8 @@ export interface BarView {
   /** Undefined: not counted. */
   count: number | undefined;
   terminals: BarTerminalView[];
+  /** Conductors recorded on it. */
+  landed: number;
 }
 
 export interface BarTerminalView {

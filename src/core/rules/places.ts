@@ -7,7 +7,7 @@ import type {
   TerminalView,
 } from '../panel/views';
 import { positionRef } from '../entries/thing-types';
-import type { Place, Scene } from './rule';
+import type { Place } from './rule';
 
 export interface PositionPlace extends Place {
   position: PositionView;
@@ -32,7 +32,23 @@ export function panelPlace(panel: PanelView, label = 'The panel'): Place {
   return { ref: panel.id, label, related: [panel.id], order: order.panel };
 }
 
-export function positionPlaces({ panel }: Scene): PositionPlace[] {
+/** The places of a panel that rules look at one by one, listed once for all of them. */
+export interface PanelPlaces {
+  positions: readonly PositionPlace[];
+  devices: readonly DevicePlace[];
+  terminals: readonly TerminalPlace[];
+  /** Screws of all bars that hold a conductor. */
+  barTerminals: readonly BarTerminalPlace[];
+}
+
+export const panelPlaces = (panel: PanelView): PanelPlaces => ({
+  positions: positionPlaces(panel),
+  devices: panel.devices.map((device) => devicePlace(panel, device)),
+  terminals: terminalPlaces(panel),
+  barTerminals: panel.bars.flatMap(barTerminalPlaces),
+});
+
+function positionPlaces(panel: PanelView): PositionPlace[] {
   return panel.positions.map((position) => ({
     ref: position.ref,
     label: `Position ${position.number}`,
@@ -63,11 +79,7 @@ export function devicePlace(panel: PanelView, device: DeviceView): DevicePlace {
   };
 }
 
-export function devicePlaces({ panel }: Scene): DevicePlace[] {
-  return panel.devices.map((device) => devicePlace(panel, device));
-}
-
-export function terminalPlaces({ panel }: Scene): TerminalPlace[] {
+function terminalPlaces(panel: PanelView): TerminalPlace[] {
   return panel.devices.flatMap((device) =>
     device.terminals.map((terminal) => ({
       ref: terminal.ref,
@@ -98,7 +110,7 @@ export function barPlaces(panel: PanelView, kind: 'neutral' | 'ground'): BarPlac
     }));
 }
 
-export function barTerminalPlaces(bar: BarView): BarTerminalPlace[] {
+function barTerminalPlaces(bar: BarView): BarTerminalPlace[] {
   const base = bar.kind === 'ground' ? order.ground : order.neutral;
   return bar.terminals
     .filter((terminal) => terminal.conductors.length > 0)

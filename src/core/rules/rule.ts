@@ -3,6 +3,7 @@ import type { PropertyName } from '../entries/properties';
 import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
 import type { Settings } from '../settings/settings';
+import type { PanelPlaces } from './places';
 import type { Source, Yardstick } from '../yardstick/yardstick';
 
 export type Severity = 1 | 2 | 3 | 4;
@@ -13,6 +14,7 @@ export type Hazard = 'fire' | 'shock' | 'arc flash' | 'damage' | 'outage';
 export interface Scene {
   site: SiteView;
   panel: PanelView;
+  places: PanelPlaces;
   yardstick: Yardstick;
   settings: Settings;
 }
@@ -97,17 +99,20 @@ export interface RuleMeta {
 }
 
 export interface Rule extends RuleMeta {
-  examine(scene: Scene): { place: Place; outcome: Outcome }[];
+  /** Gives the answer at every place where the rule looks. */
+  examine(scene: Scene, answer: (place: Place, outcome: Outcome) => void): void;
 }
 
 /** Binds a rule's places to its check, keeping the place's own type inside the rule. */
 export function defineRule<P extends Place>(
-  rule: RuleMeta & { places(scene: Scene): P[]; check(place: P, scene: Scene): Outcome },
+  rule: RuleMeta & { places(scene: Scene): readonly P[]; check(place: P, scene: Scene): Outcome },
 ): Rule {
   const { places, check, ...meta } = rule;
   return {
     ...meta,
-    examine: (scene) => places(scene).map((place) => ({ place, outcome: check(place, scene) })),
+    examine(scene, answer) {
+      for (const place of places(scene)) answer(place, check(place, scene));
+    },
   };
 }
 

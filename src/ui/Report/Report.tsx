@@ -25,14 +25,17 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
             Report
           </span>
         </nav>
-        <div className="ml-auto flex flex-wrap items-center gap-2">
-          <ThemeChoice compact />
+        <div className="flex items-center gap-2 md:ml-auto">
+          <span className="max-md:hidden">
+            <ThemeChoice compact />
+          </span>
           <PrintButton />
           <a className="act" href={`${base}/report.pdf`} download>
-            Download PDF
+            <span className="max-md:sr-only">Download </span>PDF
           </a>
           <a className="act" href={`${base}/package.zip`} download>
-            Download package
+            <span className="max-md:sr-only">Download </span>
+            package
           </a>
         </div>
       </header>

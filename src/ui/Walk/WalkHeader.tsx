@@ -19,11 +19,11 @@ export function WalkHeader({ who, inspection, choosePanel }: WalkHeaderProps) {
   const { store, state, panel } = useWalk();
   const { site } = state.assessment;
   return (
-    <header className="border-line bg-app flex min-h-11 flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1">
+    <header className="border-line bg-app flex min-h-11 items-center gap-x-4 border-b px-4 py-1 max-md:gap-x-3">
       <span className="max-md:hidden">
         <Brand />
       </span>
-      <div className="md:border-line min-w-0 leading-tight md:border-l md:pl-4">
+      <div className="md:border-line min-w-0 leading-tight max-md:flex-1 md:border-l md:pl-4">
         <h1 className="truncate font-bold">{site.name}</h1>
         {site.panels.length > 1 ? (
           <select
@@ -42,7 +42,7 @@ export function WalkHeader({ who, inspection, choosePanel }: WalkHeaderProps) {
           <p className="text-caption text-ink2 truncate">{panel.name}</p>
         )}
       </div>
-      <nav className="flex gap-4 md:mx-auto" aria-label="Views">
+      <nav className="flex gap-4 max-md:hidden md:mx-auto" aria-label="Views">
         <span className="border-accent border-b-2 py-2 font-bold" aria-current="page">
           Walk
         </span>
@@ -50,8 +50,10 @@ export function WalkHeader({ who, inspection, choosePanel }: WalkHeaderProps) {
           Report
         </Link>
       </nav>
-      <HeldStatus state={state} />
-      <CoverageRuler share={state.assessment.coverage.seenShare} />
+      <div className="min-w-0 items-center gap-x-4 max-md:text-right md:flex">
+        <HeldStatus state={state} />
+        <CoverageRuler share={state.assessment.coverage.seenShare} />
+      </div>
       <div className="flex items-center gap-1">
         <button
           className="act px-2!"

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import type { Who } from '../who';
 import { cautionLead, cautionSupply } from '@/core/report/cautions';
@@ -82,6 +83,9 @@ export function WalkLayout({ who, inspection, trouble, choosePanel }: WalkLayout
           >
             Findings {count}
           </button>
+          <Link className="act" href={`/inspections/${inspection}/report`}>
+            Report
+          </Link>
         </div>
         <div
           className={`md:border-line min-h-0 overflow-y-auto max-md:flex-1 md:max-h-[52%] md:border-b ${below === 'detail' ? '' : 'max-md:hidden'}`}

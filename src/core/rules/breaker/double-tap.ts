@@ -1,7 +1,6 @@
 import { countedScrew } from '../../panel/completeness';
 import { conductorWords, circuitWords } from '../../panel/words';
 import type { ConductorView } from '../../panel/views';
-import { terminalPlaces } from '../places';
 import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
 
 /** 110.14(A): a terminal takes one conductor unless it is marked for more. */
@@ -38,7 +37,7 @@ export const doubleTap = defineRule({
       ask: 'A place of its own for each conductor, or a pair of a size the marking allows.',
     },
   },
-  places: terminalPlaces,
+  places: ({ places }) => places.terminals,
   check({ terminal }, { site }) {
     const { conductors, device, ref } = terminal;
     const seenAll = countedScrew(site.reader, terminal);

@@ -1,4 +1,3 @@
-import { devicePlaces } from '../places';
 import { clear, defineRule, notSeen, want } from '../rule';
 
 /** 240.15: handles are tied by the maker or by a listed tie. */
@@ -8,7 +7,7 @@ export const improvisedTie = defineRule({
   stage: 6,
   hazards: ['shock'],
   base: { severity: 3, likelihood: 3 },
-  outsideListing: false,
+  outsideListing: true,
   behindCover: false,
   sources: [{ code: '240.15', says: 'identified handle ties' }],
   who: 'a licensed electrician',
@@ -25,7 +24,7 @@ export const improvisedTie = defineRule({
     const sharing = new Set(
       scene.panel.multiwires.flatMap((group) => group.hots.map((hot) => hot.device.id)),
     );
-    return devicePlaces(scene).filter(
+    return scene.places.devices.filter(
       ({ device }) =>
         device.form === 'two-pole' ||
         sharing.has(device.id) ||

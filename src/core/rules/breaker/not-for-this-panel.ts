@@ -1,4 +1,3 @@
-import { devicePlaces } from '../places';
 import { clear, defineRule, notSeen, want } from '../rule';
 
 /** 110.3(B): the label lists the breakers the panel was tested with. */
@@ -24,7 +23,7 @@ export const notForThisPanel = defineRule({
       ask: 'A breaker of a type the label lists: {accepts}.',
     },
   },
-  places: devicePlaces,
+  places: ({ places }) => places.devices,
   check({ device }, { site, panel }) {
     const accepts = site.reader.fact(panel.id, 'labelAccepts');
     if (!accepts)

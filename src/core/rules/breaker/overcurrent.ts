@@ -4,7 +4,6 @@ import { insulationC } from '../../panel/insulation';
 import type { ConductorView } from '../../panel/views';
 import { ampacityOf, largestDeviceA, possibleColumns } from '../../yardstick/conductor-limit';
 import type { Metal, Size } from '../../yardstick/size';
-import { terminalPlaces } from '../places';
 import type { TerminalPlace } from '../places';
 import type { Outcome, Scene } from '../rule';
 import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
@@ -54,7 +53,7 @@ export const overcurrent = defineRule({
       ask: 'Fused protection as the nameplate asks.',
     },
   },
-  places: terminalPlaces,
+  places: ({ places }) => places.terminals,
   check(place, scene) {
     const { terminal } = place;
     const { reader } = scene.site;

@@ -1,6 +1,6 @@
 import { listed } from '../../panel/words';
 import type { DevicePlace } from '../places';
-import { devicePlaces, panelPlace } from '../places';
+import { panelPlace } from '../places';
 import type { Outcome, Place, Scene } from '../rule';
 import { clear, defineRule, doesNotApply, notSeen, want } from '../rule';
 
@@ -41,7 +41,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   },
   places: (scene) => [
     panelPlace(scene.panel, 'All circuits'),
-    ...devicePlaces(scene).filter(({ device }) => device.form === 'tandem'),
+    ...scene.places.devices.filter(({ device }) => device.form === 'tandem'),
   ],
   check: (place, scene) => (place.device ? checkTandem(place.device, scene) : checkCount(scene)),
 });

@@ -1,4 +1,3 @@
-import { positionPlaces } from '../places';
 import { clear, defineRule, notSeen, want } from '../rule';
 
 /** A stab once pitted or melted never holds a breaker well again: the position is barred for ever. */
@@ -29,7 +28,7 @@ export const burnedPosition = defineRule({
       ask: 'Take the circuit off position {number} today; blank it for good; have the bus beside it examined.',
     },
   },
-  places: positionPlaces,
+  places: ({ places }) => places.positions,
   check({ position }, { site }) {
     const bus = site.reader.fact(position.ref, 'busCondition');
     if (!bus)

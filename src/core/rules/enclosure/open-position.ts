@@ -1,4 +1,3 @@
-import { positionPlaces } from '../places';
 import type { Scene } from '../rule';
 import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
 
@@ -36,7 +35,7 @@ export const openPosition = defineRule({
     },
   },
   places: (scene) =>
-    positionPlaces(scene).map((place) =>
+    scene.places.positions.map((place) =>
       place.position.opening?.value === 'open'
         ? { ...place, label: `Opening ${place.position.number}` }
         : place,

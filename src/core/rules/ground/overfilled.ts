@@ -1,7 +1,6 @@
 import { countedBarScrew } from '../../panel/completeness';
 import { counted } from '../../panel/words';
 import type { BarTerminalView } from '../../panel/views';
-import { barTerminalPlaces } from '../places';
 import type { Place } from '../rule';
 import { clear, defineRule, notSeen, present, want } from '../rule';
 
@@ -29,14 +28,12 @@ export const overfilledGround = defineRule<ScrewPlace>({
       ask: 'No more than {most} to a screw; an extra ground bar if none is free.',
     },
   },
-  places: ({ panel }) =>
-    panel.bars
-      .flatMap(barTerminalPlaces)
-      .filter(
-        ({ terminal }) =>
-          terminal.bar.kind === 'ground' ||
-          terminal.conductors.some((conductor) => conductor.function?.value === 'ground'),
-      ),
+  places: ({ places }) =>
+    places.barTerminals.filter(
+      ({ terminal }) =>
+        terminal.bar.kind === 'ground' ||
+        terminal.conductors.some((conductor) => conductor.function?.value === 'ground'),
+    ),
   check({ terminal }, { site, panel }) {
     const grounds = terminal.conductors.filter(
       (conductor) => conductor.function?.value === 'ground',

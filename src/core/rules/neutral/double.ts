@@ -1,7 +1,7 @@
 import type { BarTerminalView } from '../../panel/views';
 import { countedBar, countedBarScrew } from '../../panel/completeness';
 import { counted, listed, terminalWords } from '../../panel/words';
-import { barTerminalPlaces, panelPlace } from '../places';
+import { panelPlace } from '../places';
 import type { Outcome, Place, Scene } from '../rule';
 import { clear, defineRule, notSeen, present, want } from '../rule';
 
@@ -43,12 +43,13 @@ export const doubledNeutral = defineRule<ScrewPlace>({
       ask: 'A terminal of its own for the neutral; {free}.',
     },
   },
-  places({ panel, site }) {
+  places({ panel, site, places: here }) {
     const barsWithNeutrals = panel.bars.filter((bar) => bar.kind !== undefined);
     if (barsWithNeutrals.length === 0) return [panelPlace(panel, 'Neutral bar')];
     return barsWithNeutrals.flatMap((bar): ScrewPlace[] => {
-      const places = barTerminalPlaces(bar).filter(
-        ({ terminal }) => bar.kind === 'neutral' || terminal.conductors.some(isNeutral),
+      const places = here.barTerminals.filter(
+        ({ terminal }) =>
+          terminal.bar === bar && (bar.kind === 'neutral' || terminal.conductors.some(isNeutral)),
       );
       const finished = countedBar(site.reader, bar) !== undefined;
       if (finished || bar.kind === 'ground') return places;

@@ -50,7 +50,6 @@ export function BarsDetail() {
 
 function BarRow({ bar }: { bar: BarView }) {
   const { actions } = useWalk();
-  const landed = bar.terminals.reduce((sum, terminal) => sum + terminal.conductors.length, 0);
   return (
     <fieldset className="border-hair border-t pt-2">
       <legend className="sr-only">{bar.kind} bar</legend>
@@ -68,7 +67,8 @@ function BarRow({ bar }: { bar: BarView }) {
         <FactField about={bar.id} property="conductorCount" />
       </div>
       <p className="text-caption text-ink2">
-        {landed} recorded so far. The count says that these are all; without it more may be there.
+        {bar.landed} recorded so far. The count says that these are all; without it more may be
+        there.
       </p>
     </fieldset>
   );

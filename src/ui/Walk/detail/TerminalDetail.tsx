@@ -98,7 +98,7 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
         {colours.map((one) => (
           <button
             key={one}
-            className="act px-2!"
+            className="act swatch px-2!"
             aria-pressed={colour === one}
             aria-label={`${conductorWords(conductor)} is ${one}`}
             onClick={() => void actions.observe(conductor.id, { colour: one })}

@@ -1,0 +1,80 @@
+import { Buffer } from 'node:buffer';
+import { describe, expect, test } from '@jest/globals';
+import yazl from 'yazl';
+import { describeFault } from '@/core/entries/versions';
+import { bench, testSettings } from '@/core/testing/bench';
+import { packageLimits, packageOf, readPackage, writePackage } from './package-file';
+
+const stored = () => ({
+  id: 'one',
+  settings: testSettings,
+  authors: [{ id: 'ines', name: 'Ines Marrable', licence: '' }],
+  entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries,
+});
+
+async function zipOf(files: Record<string, Buffer | string>): Promise<Buffer> {
+  const zip = new yazl.ZipFile();
+  for (const [name, content] of Object.entries(files)) zip.addBuffer(Buffer.from(content), name);
+  zip.end();
+  const chunks: Buffer[] = [];
+  for await (const chunk of zip.outputStream) chunks.push(Buffer.from(chunk as Uint8Array));
+  return Buffer.concat(chunks);
+}
+
+const faults = async (bytes: Buffer) => {
+  const parsed = await readPackage(bytes);
+  return parsed.ok ? 'read' : parsed.faults.map(describeFault).join('\n');
+};
+
+describe('package file', () => {
+  test('reads what it wrote, and the same inspection gives the same bytes', async () => {
+    const document = packageOf(stored() as Parameters<typeof packageOf>[0], 'Test house');
+    const bytes = await writePackage(document);
+    expect(await writePackage(document)).toEqual(bytes);
+    expect(await readPackage(bytes)).toEqual({ ok: true, value: document });
+  });
+
+  test('one changed byte inside is refused by its checksum', async () => {
+    const zip = new yazl.ZipFile();
+    zip.addBuffer(Buffer.from('{"format":"east-gate-inspection"}'), 'inspection.json', {
+      compress: false,
+    });
+    zip.end();
+    const chunks: Buffer[] = [];
+    for await (const chunk of zip.outputStream) chunks.push(Buffer.from(chunk as Uint8Array));
+    const bytes = Buffer.concat(chunks);
+    bytes[bytes.indexOf('east')] = 'E'.charCodeAt(0);
+    expect(await faults(bytes)).toMatch(/inspection\.json: expected checksum [0-9a-f]+, got/);
+  });
+
+  test.each([
+    ['no zip at all', async () => Buffer.from('hello'), /package: expected a zip archive/],
+    [
+      'a zip over 32 MB',
+      async () => Buffer.alloc(200 * 1024 * 1024),
+      /package: expected at most 33554432 bytes, got 209715200 bytes/,
+    ],
+    [
+      'another file inside',
+      () => zipOf({ 'report.txt': 'x' }),
+      /inspection\.json: expected this file in the zip, got report\.txt/,
+    ],
+    [
+      'too many files',
+      () => zipOf(Object.fromEntries(Array.from({ length: 9 }, (_, n) => [`f${n}`, 'x']))),
+      /package: expected at most 8 files, got 9/,
+    ],
+    [
+      'one that inflates beyond its bound',
+      () => zipOf({ 'inspection.json': Buffer.alloc(packageLimits.inflatedBytes + 1) }),
+      /inspection\.json: expected at most 67108864 bytes inflated/,
+    ],
+    [
+      'broken JSON inside',
+      () => zipOf({ 'inspection.json': '{' }),
+      /inspection\.json: expected JSON, got/,
+    ],
+  ])('refuses %s, saying where', async (_, make, message) => {
+    expect(await faults(await make())).toMatch(message);
+  });
+});
