@@ -7,8 +7,6 @@ export npm_config_loglevel=error
 
 say() { printf '%s\n' "$*" >&2; }
 fail() { say "$*"; exit 1; }
-set -E
-trap 'say "${BASH_SOURCE[0]}, line $LINENO: a command failed"' ERR
 
 as_root() {
   if [ "$(id -u)" = 0 ]; then "$@"

@@ -7,7 +7,7 @@ import type {
   TerminalView,
 } from '../panel/views';
 import { positionRef } from '../entries/thing-types';
-import type { Place } from './rule';
+import type { Place } from './place';
 
 export interface PositionPlace extends Place {
   position: PositionView;

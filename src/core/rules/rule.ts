@@ -3,9 +3,11 @@ import type { PropertyName } from '../entries/properties';
 import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
 import type { Settings } from '../settings/settings';
+import type { Place } from './place';
 import type { PanelPlaces } from './places';
 import type { Source, Yardstick } from '../yardstick/yardstick';
 
+export type { Place };
 export type Severity = 1 | 2 | 3 | 4;
 export type Likelihood = 1 | 2 | 3 | 4 | 5;
 export type Hazard = 'fire' | 'shock' | 'arc flash' | 'damage' | 'outage';
@@ -17,17 +19,6 @@ export interface Scene {
   places: PanelPlaces;
   yardstick: Yardstick;
   settings: Settings;
-}
-
-/** Where a check is made: a thing or part, with the words for it and what else stands there. */
-export interface Place {
-  ref: string;
-  /** As a reader finds it: "Breaker 7", "Neutral 12", "Opening 24". */
-  label: string;
-  /** Things at the place whose observations are evidence for a finding there. */
-  related: readonly string[];
-  /** Orders places within a panel. */
-  order: number;
 }
 
 /** A fact that is wanted: what to do to get it. */

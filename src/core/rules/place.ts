@@ -1,0 +1,10 @@
+/** Where a check is made: a thing or part, with the words for it and what else stands there. */
+export interface Place {
+  ref: string;
+  /** As a reader finds it: "Breaker 7", "Neutral 12", "Opening 24". */
+  label: string;
+  /** Things at the place whose observations are evidence for a finding there. */
+  related: readonly string[];
+  /** Orders places within a panel. */
+  order: number;
+}
