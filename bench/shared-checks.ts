@@ -1,5 +1,6 @@
 import { Engine } from 'json-rules-engine';
 import type { NestedCondition } from 'json-rules-engine';
+import { mmOf } from '@/core/panel/lengths';
 import type { SiteView } from '@/core/panel/site-view';
 import type { PanelView } from '@/core/panel/views';
 import { ruleById } from '@/core/rules';
@@ -88,13 +89,14 @@ export function flatPlaces(site: SiteView, panel: PanelView, wantedDepthMm: numb
   const { reader } = site;
   const value = <T>(got: T | undefined): T | null => got ?? null;
   const accepts = reader.value(panel.id, 'labelAccepts') ?? [];
+  const depth = reader.value(panel.id, 'depthMm');
   const tandems = reader.value(panel.id, 'labelTandemPositions') ?? [];
   return [
     {
       ref: panel.id,
       facts: {
         kind: 'panel',
-        depthMm: value(reader.value(panel.id, 'depthMm')),
+        depthMm: depth === undefined ? null : mmOf(depth),
         wantedDepthMm,
         first: panel.supply.place === 'first-disconnect',
         bond: value(reader.value(panel.id, 'bond')),

@@ -2,7 +2,7 @@ import type { Grade } from '../grading/grade';
 import type { ReportFinding } from '../report/report';
 import type { PanelView } from '../panel/views';
 import type { Geometry } from './geometry';
-import { anchorOf } from './geometry';
+import { anchorOf, onSheet, sheetSize } from './geometry';
 import type { Point } from './shapes';
 
 /** A numbered mark of the report with its leader to the place. */
@@ -25,24 +25,25 @@ export function balloons(
   panel: PanelView,
   g: Geometry,
 ): { placed: Balloon[]; elsewhere: ReportFinding[] } {
+  const { width, height } = sheetSize(g);
   const here = findings.filter((finding) => finding.panel === panel.id);
   const anchored = here.flatMap((finding) => {
-    const to = anchorOf(g, panel, finding.ref);
-    return to
-      ? [{ finding, to, side: to.x < g.width / 2 ? ('left' as const) : ('right' as const) }]
-      : [];
+    const anchor = anchorOf(g, panel, finding.ref);
+    if (!anchor) return [];
+    const to = onSheet(g, anchor);
+    return [{ finding, to, side: to.x < width / 2 ? ('left' as const) : ('right' as const) }];
   });
   const placed = (['left', 'right'] as const).flatMap((side) => {
     const onSide = anchored.filter((one) => one.side === side).sort((a, b) => a.to.y - b.to.y);
     const ys = spread(
       onSide.map((one) => one.to.y),
-      g.height,
+      height,
     );
     return onSide.map(({ finding, to }, index): Balloon => ({
       number: finding.number,
       grade: finding.grade,
       side,
-      at: { x: side === 'left' ? -1.1 : g.width + 1.1, y: ys[index]! },
+      at: { x: side === 'left' ? -1.1 : width + 1.1, y: ys[index]! },
       to,
       lines: clipLines(wrap(`${finding.place}: ${finding.short}`, 26), 3),
     }));

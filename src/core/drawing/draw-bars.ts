@@ -1,6 +1,6 @@
 import type { FactReader } from '../panel/reader';
 import type { PanelView } from '../panel/views';
-import { screw } from './draw-bodies';
+import { screw } from './draw-screw';
 import type { Geometry } from './geometry';
 import { barScrewPoint } from './geometry';
 import type { Shape } from './shapes';

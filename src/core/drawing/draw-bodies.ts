@@ -1,9 +1,10 @@
 import type { FactReader } from '../panel/reader';
-import type { DeviceView, PanelView, PositionView } from '../panel/views';
+import type { PanelView, PositionView } from '../panel/views';
+import { drawDevice } from './draw-device';
 import type { Geometry } from './geometry';
-import { bodyBox, bodyLength, rowMiddle, screwPoint, tandemHeight } from './geometry';
-import type { Point, Shape, Tone } from './shapes';
-import { circlePath, linePath, n, rectPath } from './shapes';
+import { bodyLength, rowMiddle, rowTop } from './geometry';
+import type { Shape } from './shapes';
+import { linePath, n, rectPath } from './shapes';
 
 /** Breakers, blanks, openings and positions not yet recorded. */
 export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): Shape[] {
@@ -14,7 +15,7 @@ export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): S
     ...panel.positions
       .filter((position) => reader.value(position.ref, 'busCondition') === 'burned')
       .map((position) => burn(position, g)),
-    ...panel.devices.flatMap((device) => drawDevice(device, g, reader)),
+    ...[...panel.devices, ...panel.pullOuts].flatMap((device) => drawDevice(device, g, reader)),
   ];
 }
 
@@ -23,7 +24,7 @@ const columnX = (g: Geometry, column: 1 | 2) => (column === 1 ? g.left.outer : g
 function drawEmpty(position: PositionView, g: Geometry): Shape[] {
   const box = {
     x: columnX(g, position.column) + 0.06,
-    y: g.rowsTop + position.row - 0.92,
+    y: rowTop(g, position.row) + 0.08,
     w: bodyLength - 0.12,
     h: 0.84,
   };
@@ -84,141 +85,4 @@ function burn(position: PositionView, g: Geometry): Shape {
     stroke: 'ink',
     width: 0.02,
   };
-}
-
-function drawDevice(device: DeviceView, g: Geometry, reader: FactReader): Shape[] {
-  const box = bodyBox(g, device);
-  const shapes: Shape[] = [];
-  const heat = reader.value(device.id, 'heatMark') || reader.value(device.id, 'melted');
-  const halves = device.form === 'tandem' ? [0, 1] : [0];
-  for (const half of halves) {
-    const y = device.form === 'tandem' ? box.y + half * (box.height - tandemHeight) : box.y;
-    const height = device.form === 'tandem' ? tandemHeight : box.height;
-    shapes.push({
-      kind: 'path',
-      layer: 'bodies',
-      d: rectPath(box.x, y, box.width, height, 0.05),
-      fill: 'body',
-      stroke: 'body-edge',
-      width: 0.025,
-    });
-    if (heat)
-      shapes.push({
-        kind: 'path',
-        layer: 'bodies',
-        d: rectPath(box.x, y, box.width, height, 0.05),
-        fill: 'heat',
-        opacity: 0.35,
-      });
-    shapes.push(
-      ...handle(
-        device,
-        g,
-        box.x,
-        y,
-        height,
-        device.terminals[device.form === 'tandem' ? half : 0]?.handleA,
-      ),
-    );
-  }
-  if (device.height === 2) {
-    const middle = box.y + box.height / 2;
-    shapes.push({
-      kind: 'path',
-      layer: 'bodies',
-      d: linePath({ x: box.x, y: middle }, { x: box.x + box.width, y: middle }),
-      stroke: 'body-edge',
-      width: 0.02,
-    });
-  }
-  const numbers = device.height === 2 ? device.label.split('+') : [device.label];
-  numbers.forEach((text, index) =>
-    shapes.push({
-      kind: 'text',
-      layer: 'figures',
-      text,
-      anchor: 'middle',
-      tone: 'number',
-      size: 0.46,
-      x: device.column === 1 ? box.x + 0.66 : box.x + box.width - 0.66,
-      y: rowMiddle(g, device.row + index) + 0.16,
-    }),
-  );
-  if (reader.value(device.id, 'tie') === 'improvised') shapes.push(nail(device, g));
-  for (const terminal of device.terminals)
-    shapes.push(
-      ...screw(screwPoint(g, device, terminal.index), device.form === 'tandem' ? 0.12 : 0.15),
-    );
-  return shapes;
-}
-
-/** Handle thrown towards the middle: on. */
-function handle(
-  device: DeviceView,
-  g: Geometry,
-  x: number,
-  y: number,
-  height: number,
-  rating: number | undefined,
-): Shape[] {
-  const slotX = device.column === 1 ? x + 1.545 : x + bodyLength - 2.475;
-  const tall = device.form === 'tandem' ? height - 0.1 : Math.min(height, 2) - 0.3;
-  const top = y + (height - tall) / 2;
-  const inner = device.column === 1 ? slotX + 0.93 - 0.2 : slotX;
-  return [
-    { kind: 'path', layer: 'bodies', d: rectPath(slotX, top, 0.93, tall, 0.05), fill: 'handle' },
-    {
-      kind: 'path',
-      layer: 'bodies',
-      d: rectPath(inner, top, 0.2, tall, 0.05),
-      fill: 'body',
-      stroke: 'body-edge',
-      width: 0.02,
-    },
-    {
-      kind: 'text',
-      layer: 'figures',
-      text: rating === undefined ? '?' : String(rating),
-      anchor: 'middle',
-      tone: 'figure',
-      bold: true,
-      size: device.form === 'tandem' ? 0.36 : 0.46,
-      x: slotX + (device.column === 1 ? 0.37 : 0.56),
-      y: top + tall / 2 + (device.form === 'tandem' ? 0.13 : 0.16),
-    },
-  ];
-}
-
-function nail(device: DeviceView, g: Geometry): Shape {
-  const x = device.column === 1 ? g.left.outer + 2.38 : g.right.inner + 0.17;
-  const y = g.rowsTop + device.row - 1 + 0.25;
-  return {
-    kind: 'path',
-    layer: 'figures',
-    d: `${linePath({ x: x - 0.1, y }, { x: x + 0.1, y })}${linePath({ x, y }, { x, y: y + device.height - 0.5 })}`,
-    stroke: 'screw',
-    width: 0.07,
-    round: true,
-  };
-}
-
-export function screw({ x, y }: Point, r: number): Shape[] {
-  const tone: Tone = 'screw';
-  return [
-    {
-      kind: 'path',
-      layer: 'screws',
-      d: circlePath(x, y, r),
-      fill: tone,
-      stroke: 'screw-edge',
-      width: 0.03,
-    },
-    {
-      kind: 'path',
-      layer: 'screws',
-      d: linePath({ x: x - r * 0.6, y: y - r * 0.6 }, { x: x + r * 0.6, y: y + r * 0.6 }),
-      stroke: 'screw-edge',
-      width: 0.035,
-    },
-  ];
 }

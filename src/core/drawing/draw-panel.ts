@@ -9,6 +9,7 @@ import type { Routed } from './route';
 import { route } from './route';
 import type { Shape } from './shapes';
 import { layers } from './shapes';
+import { turnShapes } from './turn';
 
 /** The panel as a drawing. Solid is seen; dashed is not seen or not recorded. */
 export interface PanelDrawing {
@@ -31,9 +32,10 @@ export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
     ...drawBodies(panel, geometry, reader),
   ];
   const order = new Map(layers.map((layer, index) => [layer, index]));
+  shapes.sort((a, b) => order.get(a.layer)! - order.get(b.layer)!);
   return {
     geometry,
     routed,
-    shapes: shapes.sort((a, b) => order.get(a.layer)! - order.get(b.layer)!),
+    shapes: geometry.turned ? turnShapes(shapes, geometry.height) : shapes,
   };
 }

@@ -1,5 +1,6 @@
 import type { CableView, ConductorView, PanelView } from '../panel/views';
 import type { Geometry } from './geometry';
+import { sideOf } from './jobs';
 import type { Point } from './shapes';
 
 type Corner = { side: 'left' | 'right'; edge: 'top' | 'bottom' };
@@ -102,13 +103,14 @@ function jacketAt(
 /** Row and side of the screw each landed conductor ends at; bars have no row. */
 function seats(panel: PanelView): Map<string, { row: number | undefined; side: 'left' | 'right' }> {
   const seat = new Map<string, { row: number | undefined; side: 'left' | 'right' }>();
-  for (const device of panel.devices)
+  for (const device of [...panel.devices, ...panel.pullOuts])
     for (const terminal of device.terminals)
       for (const conductor of terminal.conductors) {
         const row =
-          device.row +
-          (device.form === 'two-pole' ? terminal.index - 1 : (terminal.index - 1) * 0.5);
-        seat.set(conductor.id, { row, side: device.column === 1 ? 'left' : 'right' });
+          device.stands === 'position'
+            ? terminal.row + (terminal.half === 'lower' ? 0.5 : 0)
+            : terminal.index / 10;
+        seat.set(conductor.id, { row, side: sideOf(device) });
       }
   for (const bar of panel.bars)
     for (const terminal of bar.terminals)

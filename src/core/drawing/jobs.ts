@@ -1,10 +1,20 @@
-import type { BarTerminalView, ConductorView, PanelView, TerminalView } from '../panel/views';
+import type {
+  BarTerminalView,
+  ConductorView,
+  DeviceView,
+  PanelView,
+  TerminalView,
+} from '../panel/views';
 import type { Geometry } from './geometry';
 import { barScrewPoint, screwPoint } from './geometry';
 import type { placeJackets } from './jackets';
 import type { Point } from './shapes';
 
 export type Side = 'left' | 'right';
+
+/** The gutter a device's wires come from; a pull-out block has its screws at its right. */
+export const sideOf = (device: Pick<DeviceView, 'stands' | 'column'>): Side =>
+  device.stands === 'position' && device.column === 1 ? 'left' : 'right';
 export type Use = 'hot' | 'neutral' | 'ground';
 
 /** A conductor to be routed: from which corner of the enclosure to which screw. */
@@ -42,9 +52,9 @@ export function jobsOf(panel: PanelView, cables: ReturnType<typeof placeJackets>
       const spread = (index - (terminal.conductors.length - 1) / 2) * spreadPitch;
       jobs.push({ conductor, use, from: cables.cornerOf(conductor), to, spread });
     });
-  for (const device of panel.devices)
+  for (const device of [...panel.devices, ...panel.pullOuts])
     for (const terminal of device.terminals)
-      push(terminal, { kind: 'device', side: device.column === 1 ? 'left' : 'right', terminal });
+      push(terminal, { kind: 'device', side: sideOf(device), terminal });
   for (const bar of panel.bars)
     for (const terminal of bar.terminals) push(terminal, { kind: 'bar', side: bar.side, terminal });
   return jobs;

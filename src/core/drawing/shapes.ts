@@ -32,7 +32,7 @@ export type Tone =
   | `jacket-${JacketTone}`;
 
 export type WireTone =
-  'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'aluminium' | 'unknown';
+  'black' | 'red' | 'blue' | 'orange' | 'brown' | 'yellow' | 'white' | 'grey' | 'green' | 'bare' | 'aluminium' | 'unknown';
 export type JacketTone = 'woven' | 'white' | 'yellow' | 'orange' | 'black' | 'steel' | 'unknown';
 
 /** Drawn from first to last. */
@@ -76,6 +76,8 @@ export interface TextShape {
   anchor: 'start' | 'middle' | 'end';
   tone: Tone;
   bold?: boolean;
+  /** Runs downwards, a quarter turn clockwise. */
+  turned?: boolean;
 }
 
 export interface Point {

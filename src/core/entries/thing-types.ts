@@ -1,26 +1,40 @@
-/** The types of thing that can be declared, what each may stand in, and the pattern of its parts. */
+/** The types of thing that can be declared, what each may stand in, and the patterns of its parts. */
 export const thingTypes = {
   site: { in: [null] },
   building: { in: ['site'] },
-  service: { in: ['site', 'building'] },
-  disconnect: { in: ['building', 'site'] },
-  panel: { in: ['building'], part: { kind: 'position', pattern: /^c[12]r[1-9]\d?$/ } },
-  device: { in: ['panel'], part: { kind: 'terminal', pattern: /^t[1-4]$/ } },
-  bar: { in: ['panel'], part: { kind: 'bar-terminal', pattern: /^t[1-9]\d?$/ } },
+  dwelling: { in: ['building'] },
+  room: { in: ['building'] },
+  work: { in: ['building', 'site'] },
+  service: { in: ['site', 'building'], parts: { lug: /^l[123n]$/ } },
+  meter: { in: ['building', 'site'] },
+  disconnect: { in: ['building', 'site'], parts: { lug: /^l[123n]$/ } },
+  source: { in: ['building', 'site'] },
+  electrode: { in: ['building', 'site'] },
+  pipe: { in: ['building', 'site'] },
+  outlet: { in: ['building', 'room'] },
+  panel: {
+    in: ['building'],
+    parts: { position: /^c[12]r[1-9]\d?$/, lug: /^l[123n]$/ },
+  },
+  knockout: { in: ['panel'] },
+  device: { in: ['panel'], parts: { terminal: /^t[1-4]$/ } },
+  bar: { in: ['panel'], parts: { 'bar-terminal': /^t[1-9]\d?$/ } },
   cable: { in: ['panel'] },
   conductor: { in: ['panel', 'cable'] },
   circuit: { in: ['panel'] },
   multiwire: { in: ['panel'] },
   load: { in: ['circuit'] },
+  note: { in: ['site'] },
+  photo: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {
   in: readonly (string | null)[];
-  part?: { kind: 'position' | 'terminal' | 'bar-terminal'; pattern: RegExp };
+  parts?: Partial<Record<PartKind, RegExp>>;
 }
 
 export type ThingType = keyof typeof thingTypes;
-export type PartKind = 'position' | 'terminal' | 'bar-terminal';
+export type PartKind = 'position' | 'terminal' | 'bar-terminal' | 'lug';
 /** What a fact can be about: a thing of a type, or a part of one. */
 export type Subject = ThingType | PartKind;
 
@@ -39,9 +53,13 @@ export function splitRef(ref: string): { thing: string; part: string | undefined
 /** The subject a part of this thing type is, or undefined where it has no such part. */
 export function partSubject(type: ThingType, part: string): PartKind | undefined {
   const spec: ThingTypeSpec = thingTypes[type];
-  return spec.part && spec.part.pattern.test(part) ? spec.part.kind : undefined;
+  for (const kind in spec.parts)
+    if (spec.parts[kind as PartKind]!.test(part)) return kind as PartKind;
+  return undefined;
 }
 
 export const positionRef = (panel: string, column: number, row: number) =>
   `${panel}/c${column}r${row}`;
 export const terminalRef = (thing: string, number: number) => `${thing}/t${number}`;
+/** Lugs of a panel, disconnect or service: one a leg, and the neutral's. */
+export const lugRef = (thing: string, lug: 1 | 2 | 3 | 'n') => `${thing}/l${lug}`;

@@ -1,4 +1,4 @@
-import type { Leg } from '../panel/legs';
+import type { Leg } from '../panel/system';
 
 /**
  * Current in a neutral shared on a split-phase system, A: legs subtract, one leg adds.

@@ -1,18 +1,19 @@
 import { terminalRef } from '../entries/thing-types';
-import { legOfRow } from './legs';
-import type { Numbering } from './numbering';
+import { formOf, halved } from './device-forms';
+import type { Layout } from './numbering';
 import { positionNumber } from './numbering';
 import type { FactReader } from './reader';
+import type { Leg } from './system';
 import type { CircuitView, DeviceView, TerminalView } from './views';
 
 interface Surroundings {
-  rows: number | undefined;
-  numbering: Numbering;
+  layout: Layout;
+  legOf(column: 1 | 2, row: number): Leg;
   /** The circuit of each terminal; of two that claim it, the first. */
   circuitAt: ReadonlyMap<string, CircuitView>;
 }
 
-/** A breaker with its terminals, or nothing where its position was never recorded. */
+/** A device with its terminals, or nothing where its position was never recorded. */
 export function buildDevice(
   id: string,
   around: Surroundings,
@@ -20,38 +21,45 @@ export function buildDevice(
 ): DeviceView | undefined {
   const place = reader.value(id, 'place');
   if (!place) return undefined;
-  const isMain = place.kind === 'main';
-  const form = reader.value(id, 'form') ?? (isMain ? 'two-pole' : 'single-pole');
-  const { column, row } = place.kind === 'main' ? { column: 1 as const, row: 0 } : place;
-  const height = form === 'two-pole' && !isMain ? 2 : 1;
-  const numberAt = (atRow: number) =>
-    positionNumber(around.numbering, around.rows ?? 0, column, atRow);
-  const number = isMain ? 0 : numberAt(row);
-  const label = isMain ? 'Main' : height === 2 ? `${number}+${numberAt(row + 1)}` : String(number);
+  const recorded = reader.value(id, 'form');
+  const onPosition = place.kind === 'position';
+  const form = recorded ?? (onPosition ? 'single-pole' : 'two-pole');
+  const { rows: height, terminals, handles } = formOf(form);
+  const { column, row, half } = onPosition
+    ? { half: undefined, ...place }
+    : { column: 1 as const, row: 1, half: undefined };
+  const numberAt = (atRow: number) => positionNumber(around.layout, column, atRow);
+  const number = place.kind === 'main' ? 0 : onPosition ? numberAt(row) : -place.number;
   const device: DeviceView = {
     id,
-    isMain,
+    stands: place.kind,
+    isMain: place.kind === 'main',
     form,
     column,
-    row,
+    row: onPosition ? row : 0,
+    half,
     height,
-    label,
+    label: labelOf(place, half, Array.from({ length: height }, (_, step) => numberAt(row + step))),
     number,
     terminals: [],
   };
 
   const ratings = reader.fact(id, 'handleRatingsA');
-  const count = form === 'single-pole' ? 1 : 2;
-  device.terminals = Array.from({ length: count }, (_, step): TerminalView => {
-    const ref = terminalRef(id, step + 1);
+  device.terminals = terminals.map((terminal, index): TerminalView => {
+    const ref = terminalRef(id, index + 1);
+    const atRow = row + terminal.row;
     return {
       ref,
       device,
-      index: step + 1,
-      label: isMain ? `Main ${step + 1}` : terminalLabel(form, number, step, numberAt(row + step)),
-      leg: legOfRow(form === 'two-pole' ? (isMain ? 1 : row) + step : row),
+      index: index + 1,
+      row: atRow,
+      half: terminal.half ?? half,
+      label: onPosition
+        ? terminalLabel(device, index, numberAt(atRow))
+        : `${device.label} ${index + 1}`,
+      leg: around.legOf(column, atRow),
       ratingA: ratings,
-      handleA: ratings?.value[Math.min(step, ratings.value.length - 1)],
+      handleA: ratings?.value[Math.min(handles[index]!, ratings.value.length - 1)],
       conductors: [],
       circuit: around.circuitAt.get(ref),
     };
@@ -59,12 +67,20 @@ export function buildDevice(
   return device;
 }
 
-function terminalLabel(
-  form: DeviceView['form'],
-  number: number,
-  step: number,
-  poleNumber: number,
+const halfLetter = { upper: 'a', lower: 'b' } as const;
+
+function labelOf(
+  place: { kind: 'main' } | { kind: 'position' } | { kind: 'pull-out'; number: number },
+  half: 'upper' | 'lower' | undefined,
+  numbers: readonly number[],
 ): string {
-  if (form === 'tandem') return `${number}${'ab'[step]}`;
-  return String(form === 'two-pole' ? poleNumber : number);
+  if (place.kind === 'main') return 'Main';
+  if (place.kind === 'pull-out') return `Pull-out ${place.number}`;
+  return numbers.join('+') + (half ? halfLetter[half] : '');
+}
+
+/** 7; the second pole of 9+11 is 11; tandem halves 13a and 13b; a quad's 10a, 10b, 12a, 12b. */
+function terminalLabel(device: DeviceView, index: number, positionNumberHere: number): string {
+  if (halved(device.form)) return `${positionNumberHere}${'ab'[index % 2]}`;
+  return device.height === 1 ? device.label : String(positionNumberHere);
 }

@@ -1,15 +1,14 @@
 import type { Thing } from '../entries/inspection';
 import { positionRef } from '../entries/thing-types';
-import { placeInSupply } from '../supply/place-in-supply';
+import type { PlaceInSupply } from '../supply/tree';
 import { buildDevice } from './build-device';
 import { buildBars, buildConductors, buildMultiwires, landConductors } from './build-wiring';
-import { legOfRow } from './legs';
-import type { Column } from './numbering';
+import type { Column, Layout } from './numbering';
 import { positionNumber } from './numbering';
 import type { FactReader } from './reader';
+import type { Leg } from './system';
+import { legAt } from './system';
 import type { CircuitView, DeviceView, PanelView, PositionView } from './views';
-
-const columns: Column[] = [1, 2];
 
 /** Puts one panel together from what stands in it. */
 export function buildPanel(
@@ -17,12 +16,25 @@ export function buildPanel(
   building: string,
   children: ReadonlyMap<string | null, Thing[]>,
   reader: FactReader,
+  supply: PlaceInSupply,
 ): PanelView {
   const held = children.get(id) ?? [];
   const ofType = (type: Thing['type']) =>
     held.filter((thing) => thing.type === type).map((thing) => thing.id);
   const rows = reader.value(id, 'rows');
-  const numbering = reader.value(id, 'numbering') ?? 'odd-even';
+  const custom = reader.value(id, 'customNumbers');
+  const layout: Layout = {
+    rows: rows ?? 0,
+    columns: reader.value(id, 'columns') ?? 2,
+    numbering: reader.value(id, 'numbering') ?? (custom ? 'custom' : 'odd-even'),
+    ...(custom && { custom }),
+  };
+  const kind = reader.value(id, 'panelKind') ?? 'breaker';
+  const system = reader.value(id, 'serviceSystem') ?? supply.system ?? 'split-phase';
+  const legPattern =
+    reader.value(id, 'legPattern') ?? (kind === 'fuse' ? 'by-column' : 'by-row');
+  const legOf = (column: Column, row: number): Leg =>
+    reader.value(positionRef(id, column, row), 'leg') ?? legAt(system, legPattern, column, row);
   const outOfRange: PanelView['outOfRange'] = [];
 
   const circuits = ofType('circuit').map((circuit) => buildCircuit(circuit, children, reader));
@@ -30,21 +42,28 @@ export function buildPanel(
     circuits.toReversed().flatMap((circuit) => circuit.terminals.map((ref) => [ref, circuit])),
   );
   const built = ofType('device').flatMap(
-    (device) => buildDevice(device, { rows, numbering, circuitAt }, reader) ?? [],
+    (device) => buildDevice(device, { layout, legOf, circuitAt }, reader) ?? [],
   );
   const devices: DeviceView[] = [];
   for (const device of built) {
-    if (device.isMain || (rows !== undefined && device.row + device.height - 1 <= rows))
+    const last = device.row + device.height - 1;
+    if (device.stands !== 'position' || (last <= layout.rows && device.column <= layout.columns))
       devices.push(device);
     else
       outOfRange.push({
         about: device.id,
-        reason: `the panel has no row ${device.row + device.height - 1}`,
+        reason:
+          last > layout.rows ? `the panel has no row ${last}` : 'the panel has one column only',
       });
   }
-  const branch = devices.filter((device) => !device.isMain).sort((a, b) => a.number - b.number);
-  const positions = buildPositions(id, rows ?? 0, numbering, branch, reader);
-  reportLostPositions(id, rows, reader, outOfRange);
+  const branch = devices
+    .filter((device) => device.stands === 'position')
+    .sort((a, b) => a.number - b.number || (a.label < b.label ? -1 : 1));
+  const pullOuts = devices
+    .filter((device) => device.stands === 'pull-out')
+    .sort((a, b) => b.number - a.number);
+  const positions = buildPositions(id, layout, legOf, branch, reader);
+  reportLostPositions(id, layout, reader, outOfRange);
 
   const cables = ofType('cable').map((cable) => ({
     id: cable,
@@ -55,7 +74,7 @@ export function buildPanel(
   }));
   const conductors = buildConductors(held, cables, children, reader);
   const terminals = new Map(
-    branch.flatMap((device) => device.terminals.map((terminal) => [terminal.ref, terminal])),
+    devices.flatMap((device) => device.terminals.map((terminal) => [terminal.ref, terminal])),
   );
   const bars = buildBars(ofType('bar'), reader);
   landConductors(conductors, devices, bars, outOfRange);
@@ -64,9 +83,17 @@ export function buildPanel(
     id,
     building,
     name: reader.value(id, 'name') ?? 'Panel',
+    kind,
+    mainKind: reader.value(id, 'mainKind'),
     rows,
-    numbering,
+    layout,
+    system,
+    legPattern,
+    orientation: reader.value(id, 'orientation') ?? 'upright',
+    upperRows: kind === 'split-bus' ? reader.value(id, 'upperRows') : undefined,
+    lowerFedBy: branch.find((device) => device.id === reader.value(id, 'lowerFedBy')),
     main: devices.find((device) => device.isMain),
+    pullOuts,
     positions,
     devices: branch,
     terminals,
@@ -75,15 +102,15 @@ export function buildPanel(
     cables,
     circuits,
     multiwires: buildMultiwires(ofType('multiwire'), terminals, conductors, reader),
-    supply: placeInSupply(id, reader),
+    supply,
     outOfRange,
   };
 }
 
 function buildPositions(
   panel: string,
-  rows: number,
-  numbering: PanelView['numbering'],
+  layout: Layout,
+  legOf: (column: Column, row: number) => Leg,
   devices: DeviceView[],
   reader: FactReader,
 ): PositionView[] {
@@ -93,15 +120,16 @@ function buildPositions(
       const ref = positionRef(panel, device.column, device.row + step);
       at.set(ref, [...(at.get(ref) ?? []), device]);
     }
-  const positions = Array.from({ length: rows }, (_, index) => index + 1).flatMap((row) =>
+  const columns: Column[] = layout.columns === 1 ? [1] : [1, 2];
+  const positions = Array.from({ length: layout.rows }, (_, index) => index + 1).flatMap((row) =>
     columns.map((column) => {
       const ref = positionRef(panel, column, row);
       return {
         ref,
         column,
         row,
-        number: positionNumber(numbering, rows, column, row),
-        leg: legOfRow(row),
+        number: positionNumber(layout, column, row),
+        leg: legOf(column, row),
         devices: at.get(ref) ?? [],
         opening: reader.fact(ref, 'opening'),
       };
@@ -113,16 +141,17 @@ function buildPositions(
 /** Facts about positions the panel no longer has, after it was recorded with fewer rows. */
 function reportLostPositions(
   panel: string,
-  rows: number | undefined,
+  layout: Layout,
   reader: FactReader,
   outOfRange: PanelView['outOfRange'],
 ): void {
-  const start = `${panel}/`;
+  const start = `${panel}/c`;
   for (const about of reader.inspection.facts.keys()) {
     if (!about.startsWith(start)) continue;
-    const row = Number(about.slice(about.indexOf('r', start.length) + 1));
-    if (rows === undefined || row > rows)
-      outOfRange.push({ about, reason: `the panel has no row ${row}` });
+    const [column, row] = about.slice(start.length).split('r').map(Number) as [number, number];
+    if (row > layout.rows) outOfRange.push({ about, reason: `the panel has no row ${row}` });
+    else if (column > layout.columns)
+      outOfRange.push({ about, reason: 'the panel has one column only' });
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Inspection, Thing } from '../entries/inspection';
+import { SupplyReading } from '../supply/tree';
 import { buildPanel } from './build-panel';
 import type { Choices } from './reader';
 import { FactReader } from './reader';
@@ -25,10 +26,11 @@ export function readSite(inspection: Inspection, choices?: Choices): SiteView {
   const buildings = site
     ? (children.get(site.id) ?? []).filter((thing) => thing.type === 'building')
     : [];
+  const supply = new SupplyReading(reader);
   const panels = buildings.flatMap((building) =>
     (children.get(building.id) ?? [])
       .filter((thing) => thing.type === 'panel')
-      .map((panel) => buildPanel(panel.id, building.id, children, reader)),
+      .map((panel) => buildPanel(panel.id, building.id, children, reader, supply.placeOf(panel.id))),
   );
   return {
     reader,

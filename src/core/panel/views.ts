@@ -1,17 +1,31 @@
 import type { Fact } from '../entries/inspection';
+import type { PlaceInSupply } from '../supply/tree';
 import type { PropertyValue } from '../entries/properties';
-import type { Column, Numbering } from './numbering';
-import type { Leg } from './legs';
+import type { FormName } from './device-forms';
+import type { Column, Layout } from './numbering';
+import type { Leg, LegPattern, SystemName } from './system';
 
 /** The panel as recorded, put together for rules, drawing and report. Nothing in it is assumed. */
 export interface PanelView {
   id: string;
   building: string;
   name: string;
+  kind: PropertyValue<'panelKind'>;
+  mainKind: PropertyValue<'mainKind'> | undefined;
   /** Undefined: not recorded, so no position can be drawn. */
   rows: number | undefined;
-  numbering: Numbering;
+  /** What the printed numbers follow from; no rows where they were not recorded. */
+  layout: Layout;
+  /** Voltage system, its own or that of the service; split-phase where neither was recorded. */
+  system: SystemName;
+  legPattern: LegPattern;
+  orientation: PropertyValue<'orientation'>;
+  /** Of a split-bus panel: rows of the section whose throws are the mains. */
+  upperRows: number | undefined;
+  lowerFedBy: DeviceView | undefined;
   main: DeviceView | undefined;
+  /** Pull-out blocks beside the main of a fuse panel. */
+  pullOuts: DeviceView[];
   positions: PositionView[];
   devices: DeviceView[];
   /** Terminals of the breakers by their reference. */
@@ -22,7 +36,7 @@ export interface PanelView {
   circuits: CircuitView[];
   multiwires: MultiwireView[];
   /** First disconnect, downstream of it, or not known; with the fact it follows from. */
-  supply: { place: 'first-disconnect' | 'downstream' | 'unknown'; fact: Fact | undefined };
+  supply: PlaceInSupply;
   outOfRange: { about: string; reason: string }[];
 }
 
@@ -38,12 +52,16 @@ export interface PositionView {
 
 export interface DeviceView {
   id: string;
+  /** In the main's compartment, in a block beside it, or on positions. */
+  stands: 'main' | 'pull-out' | 'position';
   isMain: boolean;
-  form: 'single-pole' | 'two-pole' | 'tandem';
+  form: FormName;
   column: Column;
   row: number;
+  /** Of a half-width one. */
+  half: 'upper' | 'lower' | undefined;
   /** Rows it takes. */
-  height: 1 | 2;
+  height: 1 | 2 | 3;
   /** As printed: 7, 9+11. */
   label: string;
   /** Position of its first printed number, for ordering. */
@@ -56,6 +74,9 @@ export interface TerminalView {
   device: DeviceView;
   /** 1 for the first. */
   index: number;
+  /** Row it lies in, from 1; the part of that row for halves. */
+  row: number;
+  half: 'upper' | 'lower' | undefined;
   /** 7, 9+11 second pole as 11, tandem halves 13a and 13b. */
   label: string;
   leg: Leg;

@@ -2,6 +2,7 @@ import type { Entry } from '../entries/entry';
 import { fold } from '../entries/fold';
 import type { Inspection } from '../entries/inspection';
 import { readSite } from '../panel/site-view';
+import type { DeviceView } from '../panel/views';
 
 /** Why a new entry is refused before it is stored, and where. */
 export interface Refusal {
@@ -49,8 +50,9 @@ function crowded(
           place?.get(property)?.some((fact) => fresh.has(fact.entry)),
         );
       };
-      const [first, second] = position.devices;
-      if (!first || !second || !position.devices.some((device) => isNew(device.id))) return [];
+      const [first] = position.devices;
+      if (!first || !clash(position.devices)) return [];
+      if (!position.devices.some((device) => isNew(device.id))) return [];
       const held = position.devices.find((device) => !isNew(device.id)) ?? first;
       return [
         {
@@ -62,11 +64,16 @@ function crowded(
   );
 }
 
+/** More than one device on a position, but for two half-width ones in its two halves. */
+const clash = (devices: readonly DeviceView[]) =>
+  devices.length > 1 &&
+  !(devices.length === 2 && devices.every((device) => device.half) && devices[0]!.half !== devices[1]!.half);
+
 /** Contradictions that stand in a panel's positions: two breakers on one. Kept, and shown. */
 export function crowdedPositions(site: ReturnType<typeof readSite>): Refusal[] {
   return site.panels.flatMap((panel) =>
     panel.positions
-      .filter((position) => position.devices.length > 1)
+      .filter((position) => clash(position.devices))
       .map((position) => ({
         about: position.ref,
         message: `position ${position.number} holds ${position.devices.map((device) => `breaker ${device.label}`).join(' and ')}`,

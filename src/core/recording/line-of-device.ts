@@ -3,16 +3,22 @@ import { positionNumber } from '../panel/numbering';
 import type { DeviceView, PanelView } from '../panel/views';
 import type { PositionLine, Wire } from '../shorthand/line';
 
+/** Printed numbers of the positions a device takes. */
+export const positionsOf = (
+  panel: PanelView, device: Pick<DeviceView, 'column' | 'row' | 'height'>) =>
+  Array.from({ length: device.height }, (_, step) =>
+    positionNumber(panel.layout, device.column, device.row + step),
+  );
+
 /** The line of a recorded breaker with its wires, to be changed by a tap and recorded again. */
 export function lineOfDevice(
   panel: PanelView,
   device: DeviceView,
   reader: FactReader,
 ): PositionLine {
-  const second = positionNumber(panel.numbering, panel.rows ?? 0, device.column, device.row + 1);
   return {
     kind: 'position',
-    positions: device.height === 2 ? [device.number, second] : [device.number],
+    positions: positionsOf(panel, device),
     form: device.form,
     marks: [],
     names: [],

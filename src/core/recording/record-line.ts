@@ -1,50 +1,47 @@
 import type { Facts } from '../entries/properties';
 import { positionRef, terminalRef } from '../entries/thing-types';
+import { formOf } from '../panel/device-forms';
 import { positionOfNumber } from '../panel/numbering';
 import type { SiteView } from '../panel/site-view';
-import type { BarView, DeviceView, PanelView } from '../panel/views';
-import type { BarScrew, Line, PositionLine } from '../shorthand/line';
+import type { DeviceView, PanelView } from '../panel/views';
+import type { Line, PositionLine } from '../shorthand/line';
+import { marks } from '../shorthand/line';
+import { circuitsOf } from '../shorthand/tokens';
+import { findScrews } from './bar-screws';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
-import type { Screws } from './record-wires';
+import { recordBar, recordMain } from './record-panel-line';
 import { recordWires } from './record-wires';
-
-export type Recorded = { ok: true; drafts: Draft[] } | { ok: false; message: string };
-
-interface Bench {
-  site: SiteView;
-  panel: PanelView;
-  newId(): string;
-}
+import type { Recorded, RecordingBench } from './recording-bench';
 
 /** Turns a line into entries, correcting what stands at its position where something does. */
-export function recordLine(line: Line, bench: Bench): Recorded {
+export function recordLine(line: Line, bench: RecordingBench): Recorded {
   const { site, panel, newId } = bench;
-  const { reader } = site;
-  if (line.kind === 'panel') {
-    const facts: Facts = {
-      ...(line.bond && { bond: line.bond }),
-      ...(line.depthMm !== undefined && { depthMm: line.depthMm }),
-    };
-    return {
-      ok: true,
-      drafts: [observe(reader, panel.id, facts, line.depthMm === undefined ? 'seen' : 'measured')],
-    };
+  switch (line.kind) {
+    case 'panel': {
+      const changed = changedFacts(site.reader, panel.id, line.facts);
+      return {
+        ok: true,
+        drafts:
+          Object.keys(changed).length > 0
+            ? [observe(site.reader, panel.id, changed, line.certainty ?? 'seen')]
+            : [],
+      };
+    }
+    case 'note':
+      return site.site
+        ? { ok: true, drafts: [add('note', newId(), site.site, { words: line.words })] }
+        : { ok: false, message: 'there is no place to note it for' };
+    case 'bar':
+      return recordBar(line, bench);
+    case 'main':
+      return { ok: true, drafts: recordMain(line, bench) };
+    default:
+      return line.opening ? recordOpening(line, bench) : recordBreaker(line, bench);
   }
-  if (line.kind === 'main') {
-    const facts: Facts = {
-      handleRatingsA: [line.ratingA],
-      ...(line.maker && { maker: line.maker }),
-    };
-    const drafts = panel.main
-      ? [observe(reader, panel.main.id, facts)]
-      : [add('device', newId(), panel.id, { place: { kind: 'main' }, form: 'two-pole', ...facts })];
-    return { ok: true, drafts };
-  }
-  return line.opening ? recordOpening(line, bench) : recordBreaker(line, bench);
 }
 
-function recordOpening(line: PositionLine, { site, panel }: Bench): Recorded {
+function recordOpening(line: PositionLine, { site, panel }: RecordingBench): Recorded {
   const position = panel.positions.find((one) => one.number === line.positions[0])!;
   const drafts = position.devices.map((device) =>
     observe(site.reader, device.id, { removed: true }),
@@ -58,24 +55,30 @@ function recordOpening(line: PositionLine, { site, panel }: Bench): Recorded {
     drafts: [
       ...drafts,
       observe(site.reader, position.ref, facts),
-      ...markDrafts(line, position.ref, site, panel),
+      ...markDrafts(line, position.ref, site, position.ref),
     ],
   };
 }
 
-function recordBreaker(line: PositionLine, bench: Bench): Recorded {
+function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
   const { site, panel, newId } = bench;
   const { reader } = site;
-  const standing = deviceAt(panel, line.positions[0]!);
+  const standing = deviceAt(panel, line.positions[0]!, line.half);
   const form = line.form ?? standing?.form ?? 'single-pole';
-  const place = positionOfNumber(panel.numbering, panel.rows ?? 0, line.positions[0]!)!;
+  const place = positionOfNumber(panel.layout, line.positions[0]!);
+  if (!place) return { ok: false, message: `there is no position ${line.positions[0]}` };
   const facts: Facts = {
     form,
     ...(line.ratingsA && { handleRatingsA: line.ratingsA }),
     ...(line.maker && { maker: line.maker }),
     ...(line.breakerType && { breakerType: line.breakerType }),
+    ...(line.protection && { protection: line.protection }),
     ...(line.takes && { terminalTakes: line.takes }),
     ...(line.tie && { tie: line.tie }),
+    ...(line.fuseBase && { fuseBase: line.fuseBase }),
+    ...(line.insertA && { insertA: line.insertA }),
+    ...(line.year && { yearBuilt: line.year }),
+    ...(line.remark && { remark: line.remark }),
   };
   const drafts: Draft[] = [];
   const device = standing?.id ?? newId();
@@ -89,38 +92,46 @@ function recordBreaker(line: PositionLine, bench: Bench): Recorded {
     if (Object.keys(changed).length > 0) drafts.push(observe(reader, device, changed));
   } else
     drafts.push(
-      add('device', device, panel.id, { place: { kind: 'position', ...place }, ...facts }),
+      add('device', device, panel.id, {
+        place: { kind: 'position', ...place, ...(line.half && { half: line.half }) },
+        ...facts,
+      }),
     );
 
   const circuits = recordCircuits(line, form, device, standing, bench, drafts);
-  const screws = barScrews(line, panel);
+  const screws = findScrews(line, panel);
   if ('message' in screws) return { ok: false, message: screws.message };
   recordWires({ line, form, device, standing, circuits, screws, bench }, drafts);
   if (line.load && circuits[0]) recordLoad(line.load, circuits[0], bench, drafts);
-  const shared = recordSharedNeutral(line, device, bench, drafts);
+  const shared = recordSharedNeutral(line, form, device, bench, drafts);
   if (shared) return { ok: false, message: shared };
   drafts.push(
-    ...markDrafts(line, device, site, panel, positionRef(panel.id, place.column, place.row)),
+    ...markDrafts(line, device, site, positionRef(panel.id, place.column, place.row)),
   );
   return { ok: true, drafts };
 }
 
-export function deviceAt(panel: PanelView, number: number): DeviceView | undefined {
-  return panel.positions.find((position) => position.number === number)?.devices[0];
+/** The device on a position; of two half-width ones the one in that half. */
+export function deviceAt(
+  panel: PanelView,
+  number: number,
+  half?: 'upper' | 'lower',
+): DeviceView | undefined {
+  const here = panel.positions.find((position) => position.number === number)?.devices ?? [];
+  return here.find((device) => device.half === half) ?? (half ? undefined : here[0]);
 }
 
-/** A circuit for each name: one for a breaker, one for each half of a tandem. */
+/** One for a breaker, one for each half of a tandem, two or four for a quad. */
 function recordCircuits(
   line: PositionLine,
   form: DeviceView['form'],
   device: string,
   standing: DeviceView | undefined,
-  { site, panel, newId }: Bench,
+  { site, panel, newId }: RecordingBench,
   drafts: Draft[],
 ): string[] {
-  const halves = form === 'tandem' ? [[1], [2]] : form === 'two-pole' ? [[1, 2]] : [[1]];
-  return halves.flatMap((numbers, index) => {
-    const terminals = numbers.map((number) => terminalRef(device, number));
+  return formOf(form).circuits.flatMap((indexes, index) => {
+    const terminals = indexes.map((at) => terminalRef(device, at + 1));
     const known = standing?.terminals.find((terminal) => terminals.includes(terminal.ref))?.circuit;
     const name = line.names[index];
     if (known) {
@@ -138,7 +149,7 @@ function recordCircuits(
 function recordLoad(
   load: NonNullable<PositionLine['load']>,
   circuit: string,
-  bench: Bench,
+  bench: RecordingBench,
   drafts: Draft[],
 ): void {
   const standing = bench.panel.circuits.find((one) => one.id === circuit)?.loads[0];
@@ -146,36 +157,19 @@ function recordLoad(
   else drafts.push(add('load', bench.newId(), circuit, load));
 }
 
-/** The bar screws the line names, or why there are none. */
-function barScrews(line: PositionLine, panel: PanelView): Screws | { message: string } {
-  const find = (screw: BarScrew | undefined): string | undefined | { message: string } => {
-    if (!screw) return undefined;
-    const bar: BarView | undefined = panel.bars.find((one) => one.kind === screw.bar);
-    if (!bar) return { message: `record the ${screw.bar} bar first` };
-    if (screw.number < 1 || screw.number > (bar.count ?? 0))
-      return {
-        message: `the ${screw.bar} bar has screws 1 to ${bar.count ?? 0}, not ${screw.number}`,
-      };
-    return terminalRef(bar.id, screw.number);
-  };
-  const [neutral, ground] = [find(line.neutral), find(line.ground)];
-  if (typeof neutral === 'object') return neutral;
-  if (typeof ground === 'object') return ground;
-  return { neutral, ground };
-}
-
 /** Adds this breaker to the multiwire circuit of the other. Returns why it cannot. */
 function recordSharedNeutral(
   line: PositionLine,
+  form: DeviceView['form'],
   device: string,
-  bench: Bench,
+  bench: RecordingBench,
   drafts: Draft[],
 ): string | undefined {
   if (line.sharesWith === undefined) return undefined;
   const { panel, site, newId } = bench;
   const other = deviceAt(panel, line.sharesWith);
   if (!other) return `no breaker is recorded at ${line.sharesWith} yet: record it first`;
-  if (other.id === device && line.form !== 'tandem')
+  if (other.id === device && circuitsOf({ form }) < 2)
     return 'a breaker shares its neutral with another one';
   const mine = terminalRef(device, other.id === device ? 2 : 1);
   const theirs = other.terminals[0]!;
@@ -216,21 +210,17 @@ function neutralOf(hots: PanelView['conductors'], panel: PanelView): string | un
 function markDrafts(
   line: PositionLine,
   about: string,
-  site: SiteView,
-  panel: PanelView,
-  position = about,
+  { reader }: SiteView,
+  position: string,
 ): Draft[] {
   const facts: Facts = {};
+  const drafts: Draft[] = [];
   for (const mark of line.marks) {
-    if (mark === 'heat') facts.heatMark = true;
-    if (mark === 'melted') facts.melted = true;
-    if (mark === 'arc') facts.arcing = true;
-    if (mark === 'damp') facts.moisture = true;
-    if (mark === 'loose') facts.tightness = 'loose';
-    if (mark === 'falls') facts.tightness = 'falls-off';
+    if (mark === 'burned' || mark === 'bright') {
+      const changed = changedFacts(reader, position, { busCondition: mark });
+      if (Object.keys(changed).length > 0) drafts.push(observe(reader, position, changed));
+    } else Object.assign(facts, marks[mark].facts);
   }
-  const drafts = Object.keys(facts).length > 0 ? [observe(site.reader, about, facts)] : [];
-  if (line.marks.includes('burned'))
-    drafts.push(observe(site.reader, position, { busCondition: 'burned' }));
-  return drafts;
+  const changed = changedFacts(reader, about, facts);
+  return Object.keys(changed).length > 0 ? [observe(reader, about, changed), ...drafts] : drafts;
 }

@@ -1,74 +1,98 @@
 import type { Facts } from '../entries/properties';
 import { terminalRef } from '../entries/thing-types';
-import type { SiteView } from '../panel/site-view';
-import type { ConductorView, DeviceView, PanelView } from '../panel/views';
+import { formOf } from '../panel/device-forms';
+import type { ConductorView, DeviceView } from '../panel/views';
 import type { PositionLine, Wire } from '../shorthand/line';
+import type { Screws } from './bar-screws';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
-
-/** The bar screws a line names. */
-export interface Screws {
-  neutral: string | undefined;
-  ground: string | undefined;
-}
+import type { RecordingBench } from './recording-bench';
 
 interface Wiring {
-  line: PositionLine;
+  line: Pick<PositionLine, 'wires' | 'maybeMore' | 'cableKind' | 'jacket' | 'edge' | 'side'>;
   form: DeviceView['form'];
   device: string;
   standing: DeviceView | undefined;
   circuits: readonly string[];
   screws: Screws;
-  bench: { site: SiteView; panel: PanelView; newId(): string };
+  bench: RecordingBench;
 }
 
 /**
  * The line states everything under each screw: wires that stand are corrected in order, further
- * ones added, the rest taken off, and the count written. Neutral and ground come with the cable.
+ * ones added, the rest taken off, and the count written. Each circuit has a cable for each wire
+ * under one of its screws; neutral and ground come with their cable.
  */
 export function recordWires(wiring: Wiring, drafts: Draft[]): void {
-  const { line, form, device, standing, circuits, screws, bench } = wiring;
-  const screwCount = form === 'single-pole' ? 1 : 2;
-  const cables: (string | undefined)[] = [];
-  for (let index = 0; index < screwCount; index += 1) {
-    const circuit = circuits[form === 'tandem' ? index : 0];
-    const shared = form === 'two-pole' && index > 0;
-    const known =
-      standing?.terminals[index]?.conductors[0]?.cable?.id ?? (shared ? cables[0] : undefined);
-    const needed = line.wires ?? line.cableKind ?? screws.neutral ?? screws.ground;
-    const cable = known ?? (needed ? bench.newId() : undefined);
-    cables.push(cable);
-    if (!cable) continue;
-    const kind: Facts = line.cableKind ? { cableKind: line.cableKind } : {};
-    if (!known) drafts.push(add('cable', cable, bench.panel.id, kind));
-    else if (!shared && line.cableKind) drafts.push(observe(bench.site.reader, cable, kind));
-    const wires = line.wires?.[index];
-    if (wires)
-      recordScrew(
-        terminalRef(device, index + 1),
-        wires,
-        cable,
-        circuit,
-        standing?.terminals[index]?.conductors ?? [],
-        line.maybeMore ?? false,
-        bench,
-        drafts,
-      );
-  }
-  const cable = cables[0];
-  if (!cable) return;
-  recordOnBar('neutral', screws.neutral, cable, circuits[0], bench, drafts);
-  recordOnBar('ground', screws.ground, cable, circuits[0], bench, drafts);
+  formOf(wiring.form).circuits.forEach((indexes, at) => recordCircuit(wiring, indexes, at, drafts));
+}
+
+function recordCircuit(
+  { line, device, standing, circuits, screws, bench }: Wiring,
+  indexes: readonly number[],
+  at: number,
+  drafts: Draft[],
+): void {
+  const neutrals = screws.neutrals[at] ?? [];
+  const grounds = screws.grounds[at] ?? [];
+  const cableFacts: Facts = {
+    ...(line.cableKind && { cableKind: line.cableKind }),
+    ...(line.jacket && { jacket: line.jacket }),
+    ...(line.edge && { edge: line.edge }),
+    ...(line.side && { side: line.side }),
+  };
+  const wiresAt = indexes.map((index) => line.wires?.[index]);
+  const speaks = Object.keys(cableFacts).length > 0;
+  const wanted = Math.max(
+    0,
+    ...wiresAt.map((wires) => wires?.length ?? 0),
+    neutrals.length,
+    grounds.length,
+    speaks ? 1 : 0,
+  );
+  const cables = Array.from({ length: wanted }, (_, k) => {
+    const known = indexes
+      .map((index) => standing?.terminals[index]?.conductors[k]?.cable)
+      .find((cable) => cable !== undefined);
+    const cable = known?.id ?? bench.newId();
+    if (!known) drafts.push(add('cable', cable, bench.panel.id, cableFacts));
+    else {
+      const changed = changedFacts(bench.site.reader, cable, cableFacts);
+      if (Object.keys(changed).length > 0)
+        drafts.push(observe(bench.site.reader, cable, changed));
+    }
+    return cable;
+  });
+  indexes.forEach((index, step) => {
+    const wires = wiresAt[step];
+    if (!wires) return;
+    recordScrew(
+      terminalRef(device, index + 1),
+      wires,
+      cables,
+      circuits[at],
+      standing?.terminals[index]?.conductors ?? [],
+      line.maybeMore ?? false,
+      bench,
+      drafts,
+    );
+  });
+  neutrals.forEach((screw, k) =>
+    recordOnBar('neutral', screw, cables[k]!, circuits[at], bench, drafts),
+  );
+  grounds.forEach((screw, k) =>
+    recordOnBar('ground', screw, cables[k]!, circuits[at], bench, drafts),
+  );
 }
 
 function recordScrew(
   ref: string,
   wires: readonly Wire[],
-  cable: string,
+  cables: readonly string[],
   circuit: string | undefined,
   standing: readonly ConductorView[],
   maybeMore: boolean,
-  { site, newId, panel }: Wiring['bench'],
+  { site, newId }: RecordingBench,
   drafts: Draft[],
 ): void {
   wires.forEach((wire, index) => {
@@ -83,9 +107,7 @@ function recordScrew(
     };
     const known = standing[index];
     if (!known) {
-      const holder = index === 0 ? cable : newId();
-      if (holder !== cable) drafts.push(add('cable', holder, panel.id, {}));
-      drafts.push(add('conductor', newId(), holder, facts));
+      drafts.push(add('conductor', newId(), cables[index]!, facts));
       return;
     }
     const changed = changedFacts(site.reader, known.id, facts);
@@ -102,13 +124,12 @@ function recordScrew(
 /** Lands the cable's neutral or ground on a bar screw, moving it where it stands elsewhere. */
 function recordOnBar(
   use: 'neutral' | 'ground',
-  screw: string | undefined,
+  screw: string,
   cable: string,
   circuit: string | undefined,
-  { site, panel, newId }: Wiring['bench'],
+  { site, panel, newId }: RecordingBench,
   drafts: Draft[],
 ): void {
-  if (!screw) return;
   const known = panel.conductors.find(
     (conductor) => conductor.cable?.id === cable && conductor.function?.value === use,
   );

@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { stages } from '../stages';
+import { stages } from '../walk/stages';
 import { rules } from '.';
 
 describe('registry', () => {

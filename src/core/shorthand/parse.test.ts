@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { bench } from '../testing/bench';
 import { parseLine } from './parse';
 
-const layout = { rows: 12, numbering: 'odd-even' as const };
-const read = (text: string) => parseLine(text, layout);
+const { site } = bench({ bars: false }).book;
+const read = (text: string) => parseLine(text, site.panels[0]!);
 
 describe('shorthand', () => {
   test.each([
@@ -61,14 +61,17 @@ describe('shorthand', () => {
     [
       '4 20 n12 g3 ~2',
       {
-        neutral: { bar: 'neutral', number: 12 },
-        ground: { bar: 'ground', number: 3 },
+        neutrals: [[{ bar: 'neutral', number: 12 }]],
+        grounds: [[{ bar: 'ground', number: 3 }]],
         sharesWith: 2,
       },
     ],
     [
       '4 20 n12@g g3@n',
-      { neutral: { bar: 'ground', number: 12 }, ground: { bar: 'neutral', number: 3 } },
+      {
+        neutrals: [[{ bar: 'ground', number: 12 }]],
+        grounds: [[{ bar: 'neutral', number: 3 }]],
+      },
     ],
     ['24 open!', { opening: 'open', liveMetal: true }],
     [

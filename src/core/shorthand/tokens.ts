@@ -1,6 +1,9 @@
-import type { PropertyValue } from '../entries/properties';
+import { formOf } from '../panel/device-forms';
 import { properties } from '../entries/properties';
+import type { PropertyValue } from '../entries/properties';
+import { readScrews, screwWords } from './bar-screws';
 import type { Mark, PositionLine } from './line';
+import { marks } from './line';
 import { readWires, wiresPattern } from './wires';
 
 export type TokenResult = { reading: string } | { fault: string };
@@ -15,35 +18,72 @@ interface TokenReader {
 
 const openings = { open: 'open', 'open!': 'open', blank: 'blanked', covered: 'covered' } as const;
 
-const loads: Record<string, PropertyValue<'loadKind'>> = {
+export const loadWords: Record<string, PropertyValue<'loadKind'>> = {
   range: 'range',
   dryer: 'dryer',
   heater: 'water-heater',
   ac: 'air-conditioner',
   motor: 'motor',
+  heat: 'heat',
+  charger: 'charger',
   outlets: 'receptacles',
   lights: 'lighting',
   low: 'low-voltage',
   other: 'other',
 };
 
-const marks: Record<Mark, string> = {
-  heat: 'heat mark',
-  melted: 'melted or charred',
-  loose: 'loose',
-  falls: 'falls off when touched',
-  arc: 'arcing',
-  damp: 'moisture or corrosion',
-  burned: 'bus burned',
+export const protectionWords: Record<string, PropertyValue<'protection'>> = {
+  gf: 'ground-fault',
+  af: 'arc-fault',
+  afgf: 'both',
+  plain: 'ordinary',
 };
 
+const busMarks = { burned: 'bus burned', bright: 'bus bright' } as const;
+
+/** Screws of the device the line describes. */
 export const screwsOf = (line: Pick<PositionLine, 'form'>) =>
-  line.form === 'two-pole' || line.form === 'tandem' ? 2 : 1;
+  formOf(line.form ?? 'single-pole').terminals.length;
+export const circuitsOf = (line: Pick<PositionLine, 'form'>) =>
+  formOf(line.form ?? 'single-pole').circuits.length;
 
-const standing = (text: string): number | undefined => {
-  const amps = Number(text);
-  return Number.isInteger(amps) && amps >= 5 && amps <= 1200 ? amps : undefined;
+const amps = (text: string): number | undefined => {
+  const value = Number(text);
+  return Number.isInteger(value) && value >= 5 && value <= 1200 ? value : undefined;
 };
+
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** `15/15`, or `15` for both, as ratings of a form. */
+function readRatings(text: string, counts: readonly number[]): number[] | undefined {
+  const parts = text.split('/');
+  const spread =
+    parts.length === 1 ? Array.from({ length: counts[0]! }, () => parts[0]!) : parts;
+  const ratings = spread.map(amps);
+  return counts.includes(ratings.length) && !ratings.includes(undefined)
+    ? (ratings as number[])
+    : undefined;
+}
+
+const screwReader = (
+  letter: 'n' | 'g',
+  home: 'neutral' | 'ground',
+  key: 'neutrals' | 'grounds',
+): TokenReader => ({
+  pattern: new RegExp(`^${letter}\\d`, 'i'),
+  card: [
+    `${letter}4  ${letter}4@${letter === 'n' ? 'g' : 'n'}  ${letter}2.4  ${letter}5/6  ${letter}7+8`,
+    `its ${home} on screw 4; of the other kind of bar; of the second bar; / next circuit, + next cable`,
+  ],
+  read(text, line) {
+    const screws = readScrews(text.slice(1), home);
+    if (!screws) return { fault: `expected screws such as ${letter}4, ${letter}4/5 or ${letter}4+5` };
+    if (screws.length > circuitsOf(line))
+      return { fault: `${screws.length} circuits named, this device has ${circuitsOf(line)}` };
+    line[key] = screws;
+    return { reading: `${home} on ${screwWords(screws)}` };
+  },
+});
 
 /** The words of a breaker line, tried in this order. */
 export const deviceTokens: readonly TokenReader[] = [
@@ -69,7 +109,7 @@ export const deviceTokens: readonly TokenReader[] = [
     pattern: wiresPattern,
     card: [
       '12cu  2x12cu  14cu:b+14cu:w*  10cu:b/10cu:r',
-      'wires: + under the same screw, / next screw; :b r u w e g colour; * re-marked',
+      'wires: + under the same screw, / next screw; :b r u o n y w e g colour; * re-marked',
     ],
     read(text, line) {
       const result = readWires(text, screwsOf(line));
@@ -83,15 +123,68 @@ export const deviceTokens: readonly TokenReader[] = [
     card: ['t15/15', 'tandem, a rating for each half'],
     read(text, line) {
       if (line.positions.length > 1) return { fault: 'a tandem sits on one position' };
-      const parts = text.slice(1).split('/');
-      const ratings = (parts.length === 1 ? [parts[0], parts[0]] : parts).map((part) =>
-        standing(part ?? ''),
-      );
-      if (ratings.length !== 2 || ratings.includes(undefined))
-        return { fault: 'expected a tandem such as t15/15' };
+      const ratings = readRatings(text.slice(1), [2]);
+      if (!ratings) return { fault: 'expected a tandem such as t15/15' };
       line.form = 'tandem';
-      line.ratingsA = ratings as number[];
+      line.ratingsA = ratings;
       return { reading: `tandem ${ratings.join(' and ')} A` };
+    },
+  },
+  {
+    pattern: /^q\d/i,
+    card: ['q20/30  q15/15/20/20', 'quad on two positions: outer and inner pair; or four circuits'],
+    read(text, line) {
+      if (line.positions.length !== 2)
+        return { fault: 'a quad sits on two positions, such as 10+12' };
+      const ratings = readRatings(text.slice(1), [2, 4]);
+      if (!ratings) return { fault: 'expected a quad such as q20/30 or q15/15/20/20' };
+      line.form = ratings.length === 2 ? 'quad' : 'quad-separate';
+      line.ratingsA = ratings;
+      return {
+        reading:
+          ratings.length === 2
+            ? `quad, outer ${ratings[0]} A, inner ${ratings[1]} A`
+            : `quad ${ratings.join(', ')} A`,
+      };
+    },
+  },
+  {
+    pattern: /^f\d+$/i,
+    card: ['f15', 'plug fuse'],
+    read(text, line) {
+      const rating = amps(text.slice(1));
+      if (rating === undefined) return { fault: `a fuse is 5 to 1200 A, got ${text.slice(1)}` };
+      line.form = 'plug-fuse';
+      line.ratingsA = [rating];
+      return { reading: `plug fuse ${rating} A` };
+    },
+  },
+  {
+    pattern: /^(edison|insert\d+)$/i,
+    card: ['edison  insert15', 'fuse base: Edison; size-limiting insert for 15 A'],
+    read(text, line) {
+      if (/^edison$/i.test(text)) {
+        line.fuseBase = 'edison';
+        return { reading: 'Edison base' };
+      }
+      const rating = Number(text.slice(6));
+      if (![15, 20, 30].includes(rating))
+        return { fault: `inserts are made for 15, 20 or 30 A, got ${rating}` };
+      line.fuseBase = 'size-limiting';
+      line.insertA = rating;
+      return { reading: `size-limiting insert for ${rating} A` };
+    },
+  },
+  {
+    pattern: /^(surge|device)$/i,
+    card: ['surge  device', 'surge device; another device that is no breaker'],
+    read(text, line) {
+      line.form = /^surge$/i.test(text) ? 'surge' : 'other';
+      if (line.form === 'surge' && line.positions.length !== 2)
+        return { fault: 'a surge device sits on two positions, such as 2+4' };
+      if (line.form === 'other' && line.positions.length > 1)
+        return { fault: 'another device is named by one position' };
+      return { reading: formOf(line.form).words };
     },
   },
   {
@@ -99,16 +192,27 @@ export const deviceTokens: readonly TokenReader[] = [
     card: ['20', 'rating on the handle, A'],
     read(text, line) {
       if (line.ratingsA) return { fault: `the rating is ${line.ratingsA.join('/')} A already` };
-      const amps = standing(text.replace(/a$/i, ''));
-      if (amps === undefined) return { fault: `a rating is 5 to 1200 A, got ${text}` };
-      line.ratingsA = [amps];
+      const rating = amps(text.replace(/a$/i, ''));
+      if (rating === undefined) return { fault: `a rating is 5 to 1200 A, got ${text}` };
+      line.ratingsA = [rating];
       line.form ??= 'single-pole';
-      return { reading: `${amps} A, ${line.form === 'two-pole' ? '2 poles' : '1 pole'}` };
+      return { reading: `${rating} A, ${formOf(line.form).short}` };
+    },
+  },
+  {
+    pattern: /^(gf|af|afgf|plain)$/i,
+    card: ['gf  af  afgf  plain', 'ground-fault, arc-fault, both, ordinary'],
+    read(text, line) {
+      line.protection = protectionWords[text.toLowerCase()]!;
+      return { reading: properties.protection.choices[line.protection] };
     },
   },
   {
     pattern: /^in:/i,
-    card: ['in:nm  in:ac  in:uf  in:se  in:cloth  in:tw  in:thw', 'wiring method'],
+    card: [
+      'in:nm  in:ac  in:uf  in:se  in:cloth  in:tw  in:thw  in:porcelain  in:cord',
+      'wiring method',
+    ],
     read(text, line) {
       const kind = text.slice(3).toLowerCase();
       const kinds = properties.cableKind.choices;
@@ -119,27 +223,31 @@ export const deviceTokens: readonly TokenReader[] = [
     },
   },
   {
-    pattern: /^n\d+(@g)?$/i,
-    card: ['n4  n4@g', 'its neutral on screw 4 of the neutral bar; of the ground bar'],
+    pattern: /^j:/i,
+    card: ['j:woven  j:white  j:yellow  j:orange  j:black  j:steel', 'jacket of its cable'],
     read(text, line) {
-      line.neutral = {
-        bar: /@g$/i.test(text) ? 'ground' : 'neutral',
-        number: parseInt(text.slice(1), 10),
-      };
-      return { reading: `neutral on ${line.neutral.bar} screw ${line.neutral.number}` };
+      const jacket = text.slice(2).toLowerCase();
+      const jackets = properties.jacket.choices;
+      if (!Object.hasOwn(jackets, jacket))
+        return { fault: `after j: one of ${Object.keys(jackets).join(', ')}` };
+      line.jacket = jacket as keyof typeof jackets;
+      return { reading: `${jackets[line.jacket]} jacket` };
     },
   },
   {
-    pattern: /^g\d+(@n)?$/i,
-    card: ['g2  g2@n', 'its ground on screw 2 of the ground bar; of the neutral bar'],
+    pattern: /^from:/i,
+    card: ['from:top  from:bottom-left', 'where its cable enters'],
     read(text, line) {
-      line.ground = {
-        bar: /@n$/i.test(text) ? 'neutral' : 'ground',
-        number: parseInt(text.slice(1), 10),
-      };
-      return { reading: `ground on ${line.ground.bar} screw ${line.ground.number}` };
+      for (const word of text.slice(5).toLowerCase().split('-')) {
+        if (word === 'top' || word === 'bottom') line.edge = word;
+        else if (word === 'left' || word === 'right') line.side = word;
+        else return { fault: 'after from: top or bottom, left or right, joined by -' };
+      }
+      return { reading: `enters ${[line.edge, line.side].filter(Boolean).join(' ')}` };
     },
   },
+  screwReader('n', 'neutral', 'neutrals'),
+  screwReader('g', 'ground', 'grounds'),
   {
     pattern: /^~\d*$/,
     card: ['~2', 'shares its neutral with position 2'],
@@ -166,17 +274,27 @@ export const deviceTokens: readonly TokenReader[] = [
     read(text, line) {
       const [maker, type] = text.slice(1).split('.');
       if (!maker) return { fault: 'name the maker after @' };
-      line.maker = maker.charAt(0).toUpperCase() + maker.slice(1);
+      line.maker = capital(maker);
       if (type) line.breakerType = type.toUpperCase();
       return { reading: [line.maker, line.breakerType].filter(Boolean).join(' ') };
     },
   },
   {
-    pattern: /^=/,
-    card: ['=range  =dryer  =heater  =ac  =motor  =outlets  =lights  =low', 'what it feeds'],
+    pattern: /^y\d{4}$/i,
+    card: ['y1998', 'year of the breaker'],
     read(text, line) {
-      const kind = loads[text.slice(1).toLowerCase()];
-      if (!kind) return { fault: `after = one of ${Object.keys(loads).join(', ')}` };
+      const year = Number(text.slice(1));
+      if (year < 1880 || year > 2100) return { fault: `a year is 1880 to 2100, got ${year}` };
+      line.year = year;
+      return { reading: `made ${year}` };
+    },
+  },
+  {
+    pattern: /^=/,
+    card: [`${Object.keys(loadWords).map((word) => `=${word}`).join('  ')}`, 'what it feeds'],
+    read(text, line) {
+      const kind = loadWords[text.slice(1).toLowerCase()];
+      if (!kind) return { fault: `after = one of ${Object.keys(loadWords).join(', ')}` };
       line.load = { ...line.load, loadKind: kind };
       return { reading: properties.loadKind.choices[kind] };
     },
@@ -189,45 +307,52 @@ export const deviceTokens: readonly TokenReader[] = [
     ],
     read(text, line) {
       const key = text.slice(0, 3).toLowerCase();
-      const amps = Number(text.slice(3));
+      const value = Number(text.slice(3));
       const field = {
         mca: 'minimumCircuitAmpacityA',
         mop: 'maximumOvercurrentA',
         fla: 'fullLoadA',
       }[key]!;
-      line.load = { ...line.load, [field]: amps };
-      return { reading: `nameplate ${key} ${amps} A` };
+      line.load = { ...line.load, [field]: value };
+      return { reading: `nameplate ${key} ${value} A` };
+    },
+  },
+  {
+    pattern: /^\d+(\.\d+)?w$/i,
+    card: ['4500w', 'nameplate power'],
+    read(text, line) {
+      const watts = Number(text.slice(0, -1));
+      if (watts > 60000) return { fault: `a nameplate is up to 60000 W, got ${watts}` };
+      line.load = { ...line.load, listedW: watts };
+      return { reading: `nameplate ${watts} W` };
     },
   },
   {
     pattern: /^!/,
-    card: ['!heat  !melted  !loose  !falls  !arc  !damp  !burned  !nail', 'what was noticed there'],
+    card: [
+      `${[...Object.keys(marks), ...Object.keys(busMarks), 'nail'].map((word) => `!${word}`).join('  ')}`,
+      'what was noticed there',
+    ],
     read(text, line) {
       const word = text.slice(1).toLowerCase();
       if (word === 'nail') {
         line.tie = 'improvised';
         return { reading: 'handles tied with a nail, wire or screw' };
       }
-      if (!Object.hasOwn(marks, word))
-        return { fault: `after ! one of ${Object.keys(marks).join(', ')}, nail` };
+      const known = { ...marks, burned: { words: busMarks.burned }, bright: { words: busMarks.bright } };
+      if (!Object.hasOwn(known, word))
+        return { fault: `after ! one of ${Object.keys(known).join(', ')}, nail` };
       line.marks.push(word as Mark);
-      return { reading: marks[word as Mark] };
+      return { reading: known[word as Mark].words };
     },
   },
   {
-    pattern: /^tied$/i,
-    card: ['tied', 'handles tied as made or with a listed tie'],
-    read(_, line) {
-      line.tie = line.form === 'two-pole' ? 'factory' : 'listed';
-      return { reading: properties.tie.choices[line.tie] };
+    pattern: /^(tied|untied)$/i,
+    card: ['tied  untied', 'handles tied as made or with a listed tie; not tied'],
+    read(text, line) {
+      const together = formOf(line.form ?? 'single-pole').circuits.some((one) => one.length > 1);
+      line.tie = /^un/i.test(text) ? 'none' : together ? 'factory' : 'listed';
+      return { reading: line.tie === 'none' ? 'handles not tied' : properties.tie.choices[line.tie] };
     },
   },
-];
-
-/** The grammar card: form and meaning, in the order the words are tried. */
-export const grammarCard: readonly (readonly [string, string])[] = [
-  ['7  9+11', 'position; two positions for two poles'],
-  ...deviceTokens.map((token) => token.card),
-  ['kitchen left', 'the rest of the line is the name; a tandem has two, with / between'],
-  ['main 100  bond strap  depth 690', 'whole-panel lines'],
 ];

@@ -3,7 +3,17 @@ import { isSize, metalWords } from '../yardstick/size';
 import type { Metal } from '../yardstick/size';
 import type { Wire } from './line';
 
-const colours = { b: 'black', r: 'red', u: 'blue', w: 'white', e: 'grey', g: 'green' } as const;
+const colours = {
+  b: 'black',
+  r: 'red',
+  u: 'blue',
+  o: 'orange',
+  n: 'brown',
+  y: 'yellow',
+  w: 'white',
+  e: 'grey',
+  g: 'green',
+} as const;
 export const colourLetters: Readonly<Record<string, string>> = colours;
 
 /** Looks like wires, possible or not. */

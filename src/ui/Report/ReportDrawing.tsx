@@ -1,5 +1,6 @@
 import { balloons } from '@/core/drawing/balloons';
 import { drawPanel } from '@/core/drawing/draw-panel';
+import { sheetSize } from '@/core/drawing/geometry';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import type { SiteView } from '@/core/panel/site-view';
 import type { PanelView } from '@/core/panel/views';
@@ -17,6 +18,7 @@ interface ReportDrawingProps {
 /** The panel with numbered marks, and beside it what is not on the drawing. */
 export function ReportDrawing({ panel, site, findings }: ReportDrawingProps) {
   const { geometry: g, shapes } = drawPanel(panel, site);
+  const size = sheetSize(g);
   const { placed, elsewhere } = balloons(findings, panel, g);
   return (
     <figure>
@@ -25,7 +27,7 @@ export function ReportDrawing({ panel, site, findings }: ReportDrawingProps) {
         <p className="text-ink2">How many positions it has was not recorded, so it is not drawn.</p>
       ) : (
         <svg
-          viewBox={`${-margin} -0.6 ${g.width + 2 * margin} ${g.height + 1.2}`}
+          viewBox={`${-margin} -0.6 ${size.width + 2 * margin} ${size.height + 1.2}`}
           className="w-full"
           role="img"
           aria-label={`Drawing of ${panel.name}; marks ${placed.map((one) => one.number).join(', ')}. Each is described under Findings.`}

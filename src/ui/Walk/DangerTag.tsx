@@ -1,11 +1,11 @@
 'use client';
 
 import { GradeMark } from '../primitives/GradeMark';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 
 /** Stays over the drawing on a phone while something is a danger now. */
 export function DangerTag() {
-  const { state } = useWalk();
+  const { state } = useBook();
   const danger = state.assessment.findings.filter((finding) => finding.grade === 'danger');
   if (danger.length === 0) return null;
   return (

@@ -1,25 +1,48 @@
 'use client';
 
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 import { DeviceDetail } from './detail/DeviceDetail';
 import { EmptyDetail } from './detail/EmptyDetail';
 import { ScrewDetail } from './detail/ScrewDetail';
+import { ThingDetail } from './detail/ThingDetail';
 import { StageDetail } from './detail/StageDetail';
 
 /** What is in hand: a position, a bar's screw, or a stage. */
 export function Detail() {
-  const { selection, panel } = useWalk();
+  const { selection, panel, actions } = useBook();
   if (selection.kind === 'stage') return <StageDetail number={selection.stage} />;
   if (selection.kind === 'screw')
     return <ScrewDetail bar={selection.bar} number={selection.number} />;
+  if (selection.kind === 'thing') return <ThingDetail key={selection.ref} about={selection.ref} />;
   const position = panel.positions.find((one) => one.number === selection.number);
   if (!position) return <StageDetail number={6} />;
-  const device = position.devices[0];
+  const device =
+    position.devices.find((one) => one.half === selection.half) ?? position.devices[0];
   return (
     <section
       className="border-line border-b p-4"
       aria-label={`Position ${device?.label ?? position.number}`}
     >
+      {position.devices.length > 1 && (
+        <div className="mb-2 flex gap-2" role="group" aria-label="Halves of this position">
+          {position.devices.map((one) => (
+            <button
+              key={one.id}
+              className="act flex-1"
+              aria-pressed={one === device}
+              onClick={() =>
+                actions.select({
+                  kind: 'position',
+                  number: position.number,
+                  ...(one.half && { half: one.half }),
+                })
+              }
+            >
+              {one.label}
+            </button>
+          ))}
+        </div>
+      )}
       {device ? (
         <DeviceDetail key={device.id} device={device} />
       ) : (

@@ -1,17 +1,17 @@
 'use client';
 
-import { anchorOf } from '@/core/drawing/geometry';
+import { anchorOf, onSheet } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { splitRef } from '@/core/entries/thing-types';
 import type { PanelView } from '@/core/panel/views';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 
 const markSize = 0.46;
 
 /** A plate with the grade's mark where each finding sits; several at one place stand beside each other. */
 export function FindingMarks({ panel, geometry }: { panel: PanelView; geometry: Geometry }) {
-  const { state } = useWalk();
+  const { state } = useBook();
   const taken = new Map<string, number>();
   return (
     <g pointerEvents="none">
@@ -21,12 +21,13 @@ export function FindingMarks({ panel, geometry }: { panel: PanelView; geometry: 
           const anchor = anchorOf(geometry, panel, verdict.place.ref);
           if (!anchor) return null;
           const bar = panel.bars.find((one) => one.id === splitRef(verdict.place.ref).thing);
-          const x = bar ? anchor.x + (bar.side === 'left' ? -0.62 : 0.62) : anchor.x;
-          const slot = `${Math.round(x * 4)}/${Math.round(anchor.y * 2)}`;
+          const beside = bar ? anchor.x + (bar.side === 'left' ? -0.62 : 0.62) : anchor.x;
+          const { x, y } = onSheet(geometry, { x: beside, y: anchor.y });
+          const slot = `${Math.round(x * 4)}/${Math.round(y * 2)}`;
           const before = taken.get(slot) ?? 0;
           taken.set(slot, before + 1);
           return (
-            <g key={key} transform={`translate(${x + before * 0.3} ${anchor.y})`}>
+            <g key={key} transform={`translate(${x + before * 0.3} ${y})`}>
               <rect
                 x={-markSize / 2 - 0.08}
                 y={-markSize / 2 - 0.08}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { grammarCard } from '@/core/shorthand/tokens';
+import { grammarCard } from '@/core/shorthand/card';
 
 /** The whole grammar on one card. */
 export function GrammarCard() {
@@ -16,22 +16,25 @@ export function GrammarCard() {
             One line records one position. It states everything under each screw; a line typed again
             corrects it.
           </Dialog.Description>
-          <table className="mt-3 w-full">
-            <thead className="sr-only">
-              <tr>
-                <th>Write</th>
-                <th>It says</th>
-              </tr>
-            </thead>
-            <tbody>
-              {grammarCard.map(([form, meaning]) => (
-                <tr key={form} className="border-hair border-b align-top">
-                  <td className="py-1 pr-4 font-mono">{form}</td>
-                  <td className="py-1">{meaning}</td>
+          {grammarCard.map(({ title, rows }) => (
+            <table key={title} className="mt-3 w-full">
+              <caption className="pb-1 text-left font-bold">{title}</caption>
+              <thead className="sr-only">
+                <tr>
+                  <th>Write</th>
+                  <th>It says</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {rows.map(([form, meaning]) => (
+                  <tr key={form} className="border-hair border-b align-top">
+                    <td className="w-1/2 py-1 pr-4 font-mono">{form}</td>
+                    <td className="py-1">{meaning}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          ))}
           <Dialog.Close className="act mt-4">Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>

@@ -1,85 +1,75 @@
 'use client';
 
-import { barScrewPoint, bodyLength } from '@/core/drawing/geometry';
+import { barScrewPoint, bodyBox, bodyLength, boxOnSheet, poleShare, rowTop } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
+import { lugRef } from '@/core/entries/thing-types';
 import { gradeWords } from '@/core/grading/grade';
+import { formOf } from '@/core/panel/device-forms';
 import { deviceCircuitWords } from '@/core/panel/words';
-import type { PanelView, PositionView } from '@/core/panel/views';
-import { useWalk } from './context';
+import { systems } from '@/core/panel/system';
+import type { DeviceView, PanelView, PositionView } from '@/core/panel/views';
+import { useBook } from '../Book/context';
+import { HitArea } from './HitArea';
 
-/** Everything that can be touched: positions with their screws, and the screws of the bars. */
-export function HitAreas({ panel, geometry }: { panel: PanelView; geometry: Geometry }) {
-  const { state, selection, actions } = useWalk();
-  const selected = selection.kind === 'position' ? selection.number : undefined;
-  const first = panel.positions[0]?.number;
+/** Everything that can be touched: the enclosure, lugs, positions with their screws, screws of bars. */
+export function HitAreas({ panel, geometry: g }: { panel: PanelView; geometry: Geometry }) {
+  const { selection, actions } = useBook();
+  const onThing = (ref: string) => selection.kind === 'thing' && selection.ref === ref;
+  const { main } = g;
+  const poles = systems[panel.system].legs.length;
   return (
     <g>
-      {panel.positions.map((position) => {
-        const device = position.devices[0];
-        if (device && device.number !== position.number) return null;
-        const isSelected =
-          selected === position.number ||
-          (device !== undefined &&
-            panel.positions.some((one) => one.number === selected && one.devices[0] === device));
-        const height = device?.height ?? 1;
-        const x = position.column === 1 ? geometry.left.outer - 0.5 : geometry.right.inner;
-        const found = state.assessment.findings.filter(
-          ({ verdict }) =>
-            verdict.panel === panel.id &&
-            verdict.place.related.some((ref) => ref === position.ref || ref === device?.id),
-        );
-        const words = [
-          positionWords(position),
-          ...found.map(({ grade, verdict }) => `${gradeWords[grade]}: ${verdict.rule.title}`),
-        ].join('. ');
+      <HitArea
+        box={boxOnSheet(g, { x: 0, y: 0, width: g.width, height: 0.7 })}
+        label={`${panel.name}, enclosure`}
+        selected={onThing(panel.id)}
+        onTouch={() => actions.select({ kind: 'thing', ref: panel.id })}
+      />
+      {systems[panel.system].legs.map((leg, index) => {
+        const ref = lugRef(panel.id, (index + 1) as 1 | 2 | 3);
+        const x = main.x + main.width * poleShare(index + 1, poles) - 0.5;
         return (
-          <rect
-            key={position.ref}
-            data-position={position.number}
-            data-selected={isSelected}
-            x={x}
-            y={geometry.rowsTop + position.row - 1}
-            width={bodyLength + 0.5}
-            height={height}
-            rx={0.05}
-            className="cursor-pointer outline-none focus-visible:stroke-(--accent)"
-            fill="transparent"
-            stroke={isSelected ? 'var(--accent)' : 'transparent'}
-            strokeWidth={0.1}
-            role="button"
-            aria-label={words}
-            aria-pressed={isSelected}
-            tabIndex={isSelected || (selected === undefined && position.number === first) ? 0 : -1}
-            onClick={(event) => {
-              actions.select({ kind: 'position', number: position.number });
-              event.currentTarget.focus();
-            }}
+          <HitArea
+            key={ref}
+            box={boxOnSheet(g, { x, y: main.y - 1.1, width: 1, height: 1.1 })}
+            label={`Lug ${leg}`}
+            selected={onThing(ref)}
+            onTouch={() => actions.select({ kind: 'thing', ref })}
           />
         );
       })}
+      {[...(panel.main ? [panel.main] : []), ...panel.pullOuts].map((device) => (
+        <HitArea
+          key={device.id}
+          box={boxOnSheet(g, bodyBox(g, device))}
+          label={device.label}
+          selected={onThing(device.id)}
+          onTouch={() => actions.select({ kind: 'thing', ref: device.id })}
+        />
+      ))}
+      {panel.positions.map((position) => (
+        <PositionArea key={position.ref} panel={panel} position={position} g={g} />
+      ))}
       {panel.bars.flatMap((bar) =>
         bar.terminals.map((terminal) => {
-          const point = barScrewPoint(geometry, bar, terminal.number);
-          const isSelected =
+          const point = barScrewPoint(g, bar, terminal.number);
+          const selected =
             selection.kind === 'screw' &&
             selection.bar === bar.id &&
             selection.number === terminal.number;
           return (
-            <rect
+            <HitArea
               key={terminal.ref}
-              x={point.x - 0.5}
-              y={point.y - geometry.barPitch / 2}
-              width={1}
-              height={geometry.barPitch}
-              className="cursor-pointer outline-none focus-visible:stroke-(--accent)"
-              fill="transparent"
-              stroke={isSelected ? 'var(--accent)' : 'transparent'}
-              strokeWidth={0.08}
-              role="button"
-              aria-label={`${bar.kind === 'ground' ? 'Ground' : 'Neutral'} screw ${terminal.number}, ${terminal.conductors.length} conductors`}
-              aria-pressed={isSelected}
-              tabIndex={isSelected ? 0 : -1}
-              onClick={() =>
+              box={boxOnSheet(g, {
+                x: point.x - 0.5,
+                y: point.y - g.barPitch / 2,
+                width: 1,
+                height: g.barPitch,
+              })}
+              label={`${bar.kind === 'ground' ? 'Ground' : 'Neutral'} screw ${terminal.number}, ${terminal.conductors.length} conductors`}
+              selected={selected}
+              focusable={selected}
+              onTouch={() =>
                 actions.select({ kind: 'screw', bar: bar.id, number: terminal.number })
               }
             />
@@ -90,20 +80,65 @@ export function HitAreas({ panel, geometry }: { panel: PanelView; geometry: Geom
   );
 }
 
-function positionWords(position: PositionView): string {
+/** A position with what stands on it; a device of several rows is touched as one. */
+function PositionArea({
+  panel,
+  position,
+  g,
+}: {
+  panel: PanelView;
+  position: PositionView;
+  g: Geometry;
+}) {
+  const { state, selection, actions } = useBook();
   const device = position.devices[0];
-  if (!device) {
+  if (device && device.row !== position.row) return null;
+  const selectedNumber = selection.kind === 'position' ? selection.number : undefined;
+  const selected =
+    selectedNumber === position.number ||
+    (device !== undefined &&
+      panel.positions.some((one) => one.number === selectedNumber && one.devices[0] === device));
+  const found = state.assessment.findings.filter(
+    ({ verdict }) =>
+      verdict.panel === panel.id &&
+      verdict.place.related.some((ref) => ref === position.ref || ref === device?.id),
+  );
+  const words = [
+    positionWords(position),
+    ...found.map(({ grade, verdict }) => `${gradeWords[grade]}: ${verdict.rule.title}`),
+  ].join('. ');
+  const first = position === panel.positions[0];
+  return (
+    <HitArea
+      box={boxOnSheet(g, {
+        x: position.column === 1 ? g.left.outer - 0.5 : g.right.inner,
+        y: rowTop(g, position.row),
+        width: bodyLength + 0.5,
+        height: device?.height ?? 1,
+      })}
+      label={words}
+      position={position.number}
+      selected={selected}
+      focusable={selected || (selectedNumber === undefined && first)}
+      onTouch={() => actions.select({ kind: 'position', number: position.number })}
+    />
+  );
+}
+
+function positionWords(position: PositionView): string {
+  if (position.devices.length === 0) {
     const state = { covered: 'closed by the cover', blanked: 'blank', open: 'open' };
     return `Position ${position.number}, leg ${position.leg}, ${position.opening ? state[position.opening.value] : 'not recorded'}`;
   }
+  return position.devices.map(deviceWords).join('; ');
+}
+
+function deviceWords(device: DeviceView): string {
   const ratings = device.terminals[0]?.ratingA?.value.join(' and ');
-  const form = { 'single-pole': 'single pole', 'two-pole': 'two poles', tandem: 'tandem' }[
-    device.form
-  ];
   return [
     `Position ${device.label}`,
     ratings ? `${ratings} A` : 'rating not read',
-    form,
+    formOf(device.form).short,
     deviceCircuitWords(device) || 'no name',
   ].join(', ');
 }

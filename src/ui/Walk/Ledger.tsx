@@ -2,16 +2,17 @@
 
 import { useState } from 'react';
 import type { Finding } from '@/core/grading/judge';
+import { crowdedPositions } from '@/core/recording/check';
 import { fill } from '@/core/report/fill';
 import { gradeWords } from '@/core/grading/grade';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 import { selectionOf } from './selection';
 
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {
-  const { state } = useWalk();
+  const { state } = useBook();
   const { findings, notSeen } = state.assessment;
   const [open, setOpen] = useState<string>();
   const likely = notSeen.filter((line) => line.likely);
@@ -66,7 +67,7 @@ function LedgerItem({
   open: boolean;
   toggle(): void;
 }) {
-  const { state, panel, actions } = useWalk();
+  const { state, panel, actions } = useBook();
   const { verdict, outcome, grade } = finding;
   const message = verdict.rule.messages[outcome.message]!;
   const elsewhere =
@@ -146,11 +147,9 @@ function LedgerItem({
 
 /** What contradicts itself or could not be placed: kept, and said. */
 function Doubts() {
-  const { state } = useWalk();
+  const { state } = useBook();
   const { inspection, site } = state.assessment;
-  const crowded = site.panels.flatMap((panel) =>
-    panel.positions.filter((position) => position.devices.length > 1),
-  );
+  const crowded = crowdedPositions(site);
   const outside = site.panels.flatMap((panel) => panel.outOfRange);
   if (
     inspection.conflicts.length + inspection.unplaced.length + crowded.length + outside.length ===
@@ -168,9 +167,7 @@ function Doubts() {
           </li>
         ))}
         {crowded.map((position) => (
-          <li key={position.ref}>
-            Position {position.number} holds {position.devices.length} breakers in the record.
-          </li>
+          <li key={position.about}>In the record {position.message}.</li>
         ))}
         {outside.map((one) => (
           <li key={one.about + one.reason}>Outside the panel: {one.reason}.</li>

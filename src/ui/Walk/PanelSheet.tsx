@@ -3,9 +3,11 @@
 import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
 import { drawPanel } from '@/core/drawing/draw-panel';
+import { sheetSize } from '@/core/drawing/geometry';
+import { turnShapes } from '@/core/drawing/turn';
 import { marginIn, marginLabels } from '@/core/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 import { FindingMarks } from './FindingMarks';
 import { HitAreas } from './HitAreas';
 import { neighbour } from './neighbour';
@@ -18,17 +20,26 @@ interface PanelSheetProps {
   onType(character: string): void;
 }
 
+/** Sideways, down the column is to the left. */
+const turnedKey = (key: string) =>
+  ({ ArrowLeft: 'ArrowDown', ArrowRight: 'ArrowUp', ArrowUp: 'ArrowLeft', ArrowDown: 'ArrowRight' })[
+    key
+  ] ?? key;
+
 /** Room above and below the enclosure, inches. */
 const rim = 0.7;
 
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
 export function PanelSheet({ typed, onType }: PanelSheetProps) {
-  const { state, panel: recorded, selection, actions } = useWalk();
+  const { state, panel: recorded, selection, actions } = useBook();
   const preview = usePreview(useDeferredValue(typed));
   const panel = preview?.panel ?? recorded;
   const site = preview?.site ?? state.assessment.site;
   const drawing = useMemo(() => drawPanel(panel, site), [panel, site]);
-  const labels = useMemo(() => marginLabels(panel, drawing.geometry), [panel, drawing]);
+  const labels = useMemo(() => {
+    const upright = marginLabels(panel, drawing.geometry);
+    return drawing.geometry.turned ? turnShapes(upright, drawing.geometry.height) : upright;
+  }, [panel, drawing]);
   const sheet = useRef<SVGSVGElement>(null);
   const selected = selection.kind === 'position' ? selection.number : undefined;
 
@@ -44,7 +55,8 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
 
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const next = selected !== undefined && neighbour(recorded, selected, event.key);
+    const key = recorded.orientation === 'sideways' ? turnedKey(event.key) : event.key;
+    const next = selected !== undefined && neighbour(recorded, selected, key);
     if (next) {
       event.preventDefault();
       actions.select({ kind: 'position', number: next });
@@ -56,6 +68,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
   };
 
   const { geometry } = drawing;
+  const sheetIs = sheetSize(geometry);
   if (geometry.rows === 0)
     return (
       <p className="text-ink2 p-8 text-sm">
@@ -64,7 +77,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
       </p>
     );
   const view = (margin: number) =>
-    `${-margin} ${-rim} ${geometry.width + 2 * margin} ${geometry.height + 2 * rim}`;
+    `${-margin} ${-rim} ${sheetIs.width + 2 * margin} ${sheetIs.height + 2 * rim}`;
   return (
     <div className="h-full overflow-auto" tabIndex={-1}>
       <svg
@@ -72,9 +85,9 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         viewBox={view(marginIn)}
         className="sheet-svg mx-auto block"
         style={{
-          ['--can-width' as string]: geometry.width + 2 * rim,
-          ['--full-width' as string]: geometry.width + 2 * marginIn,
-          ['--full-height' as string]: geometry.height + 2 * rim,
+          ['--can-width' as string]: sheetIs.width + 2 * rim,
+          ['--full-width' as string]: sheetIs.width + 2 * marginIn,
+          ['--full-height' as string]: sheetIs.height + 2 * rim,
         }}
         onKeyDown={onKeyDown}
         role="group"

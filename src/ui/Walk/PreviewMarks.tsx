@@ -1,5 +1,6 @@
 import type { PanelDrawing } from '@/core/drawing/draw-panel';
-import { bodyLength } from '@/core/drawing/geometry';
+import { bodyLength, boxOnSheet, rowTop } from '@/core/drawing/geometry';
+import { turnPath } from '@/core/drawing/turn';
 import { wirePath } from '@/core/drawing/wire-path';
 import type { Preview } from './use-preview';
 
@@ -17,15 +18,17 @@ export function PreviewMarks({ preview, drawing }: { preview: Preview; drawing: 
       {positions.map((position) => (
         <rect
           key={position.ref}
-          x={(position.column === 1 ? geometry.left.outer : geometry.right.inner) - 0.05}
-          y={geometry.rowsTop + position.row - 1}
-          width={bodyLength + 0.1}
-          height={1}
+          {...boxOnSheet(geometry, {
+            x: (position.column === 1 ? geometry.left.outer : geometry.right.inner) - 0.05,
+            y: rowTop(geometry, position.row),
+            width: bodyLength + 0.1,
+            height: 1,
+          })}
           strokeWidth={0.08}
         />
       ))}
       {wires.map((wire) => (
-        <path key={wire.conductor.id} d={wirePath(wire)} strokeWidth={0.12} />
+        <path key={wire.conductor.id} d={geometry.turned ? turnPath(wirePath(wire), geometry.height) : wirePath(wire)} strokeWidth={0.12} />
       ))}
     </g>
   );

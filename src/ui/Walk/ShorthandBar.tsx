@@ -3,7 +3,7 @@
 import { Check, Ellipsis } from 'lucide-react';
 import type { KeyboardEvent, Ref } from 'react';
 import { parseLine } from '@/core/shorthand/parse';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { fill } from '@/core/report/fill';
 import { GrammarCard } from './GrammarCard';
@@ -20,7 +20,7 @@ interface ShorthandBarProps {
 
 /** The desk's line: read as it is typed, previewed on the drawing, recorded by Enter. */
 export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
-  const { panel, selection, actions } = useWalk();
+  const { panel, selection, actions } = useBook();
   const parsed = useParsed(typed);
   const { preview, message } = usePreviewResult(typed);
 

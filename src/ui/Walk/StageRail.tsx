@@ -3,12 +3,12 @@
 import { useEffect, useRef } from 'react';
 import { coverageOf, notSeenLines } from '@/core/examine/coverage';
 import { cautionLead } from '@/core/report/cautions';
-import { stages } from '@/core/stages';
-import { useWalk } from './context';
+import { stages } from '@/core/walk/stages';
+import { useBook } from '../Book/context';
 
 /** The stages with what is seen and not; a strip on a phone. */
 export function StageRail() {
-  const { state, panel, selection, actions } = useWalk();
+  const { state, panel, selection, actions } = useBook();
   const verdicts = state.assessment.verdicts.filter((verdict) => verdict.panel === panel.id);
   const wants = notSeenLines(verdicts);
   const strip = useRef<HTMLOListElement>(null);

@@ -1,78 +1,120 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { useLogbook } from '@/client/logbook/use-logbook';
-import type { Entry } from '@/core/entries/entry';
-import { observe } from '@/core/recording/draft';
-import { recordLine } from '@/core/recording/record-line';
-import type { Settings } from '@/core/settings/settings';
-import type { Who } from '../who';
-import type { Selection, WalkActions } from './context';
-import { WalkContextProvider } from './context';
-import { NoPanel } from './NoPanel';
-import { WalkLayout } from './WalkLayout';
+import { useEffect, useRef, useState } from 'react';
+import { cautionLead, cautionSupply } from '@/core/report/cautions';
+import { useBook } from '../Book/context';
+import { DangerTag } from './DangerTag';
+import { Detail } from './Detail';
+import { Ledger } from './Ledger';
+import { PanelSheet } from './PanelSheet';
+import { ShorthandBar } from './ShorthandBar';
+import { StageRail } from './StageRail';
 
-interface WalkProps {
-  session: Who;
-  inspection: string;
-  settings: Settings;
-  entries: readonly Entry[];
-}
+/** Desk: rail, sheet, ledger, shorthand. Phone: strip, sheet, and below it detail or findings. */
+export function Walk() {
+  const { store, state, trouble, selection } = useBook();
+  const [typed, setTyped] = useState('');
+  const [below, setBelow] = useState<'detail' | 'findings'>('detail');
+  const shorthand = useRef<HTMLInputElement>(null);
+  const detail = useRef<HTMLDivElement>(null);
+  const inHand = JSON.stringify(selection);
 
-/** The inspection itself: the panel drawn from what was recorded, and the ways to record more. */
-export function Walk({ session, inspection, settings, entries }: WalkProps) {
-  const { store, state } = useLogbook({
-    inspection,
-    settings,
-    entries,
-    organisation: session.organisation,
-    member: session.member,
-  });
-  const { panels } = state.assessment.site;
-  const [panelId, setPanelId] = useState<string>();
-  const [selection, select] = useState<Selection>({ kind: 'position', number: 1 });
-  const [trouble, setTrouble] = useState<string>();
-  const panel = panels.find((one) => one.id === panelId) ?? panels[0];
+  useEffect(() => {
+    detail.current?.scrollTo({ top: 0 });
+  }, [inHand]);
 
-  const actions = useMemo((): WalkActions => {
-    const said = async (result: Promise<string | undefined>) => {
-      const message = await result;
-      setTrouble(message);
-      return message;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof HTMLInputElement ||
+        event.target instanceof HTMLTextAreaElement ||
+        event.target instanceof HTMLSelectElement;
+      if (event.key === '/' && !typing) {
+        event.preventDefault();
+        shorthand.current?.focus();
+        return;
+      }
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if (event.target instanceof HTMLInputElement && event.target.value !== '') return;
+      if (event.target instanceof HTMLTextAreaElement) return;
+      event.preventDefault();
+      void (event.shiftKey ? store.redo() : store.undo());
     };
-    const newId = () => crypto.randomUUID();
-    return {
-      select: (next) => {
-        setTrouble(undefined);
-        select(next);
-      },
-      recordLine: (line) =>
-        said(
-          store.record(({ site }) => {
-            const here = site.panels.find((one) => one.id === panel?.id);
-            if (!here) return { message: 'There is no panel to record in.' };
-            const recorded = recordLine(line, { site, panel: here, newId });
-            return recorded.ok ? recorded.drafts : recorded;
-          }),
-        ),
-      observe: (about, facts, certainty) =>
-        said(store.record(({ site }) => [observe(site.reader, about, facts, certainty)])),
-      record: (drafts) => said(store.record(() => drafts(newId))),
-    };
-  }, [store, panel?.id]);
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [store]);
 
-  if (!panel) return <NoPanel state={state} who={session} />;
+  const typeInto = (character: string) => {
+    setTyped((text) => text + character);
+    shorthand.current?.focus();
+  };
+  const count = state.assessment.findings.length;
   return (
-    <WalkContextProvider value={{ store, state, panel, selection, actions }}>
-      <WalkLayout
-        who={session}
-        inspection={inspection}
-        trouble={trouble}
-        choosePanel={(id) => {
-          setPanelId(id);
-          actions.select({ kind: 'position', number: 1 });
-        }}
-      />
-    </WalkContextProvider>
+    <div className="grid h-full grid-rows-[auto_1fr_auto] md:grid-cols-[196px_1fr_316px] md:grid-rows-[1fr_auto]">
+      <StageRail />
+      <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
+        <PanelSheet typed={typed} onType={typeInto} />
+        <DangerTag />
+        {trouble && (
+          <p
+            role="alert"
+            className="border-danger bg-sheet text-danger outline-line absolute inset-x-3 top-3 border-l-4 p-2 text-sm font-semibold outline"
+          >
+            {trouble}
+          </p>
+        )}
+      </main>
+      <aside
+        className="border-line bg-app max-md:border-accent flex min-h-0 flex-col max-md:h-[42dvh] max-md:border-t-2 md:border-l"
+        aria-label="Detail and findings"
+      >
+        <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center md:hidden">
+          <strong className="text-ink">{cautionLead}</strong> {cautionSupply}
+        </p>
+        <div className="flex gap-2 px-4 pt-2 md:hidden">
+          <button
+            className="act flex-1"
+            aria-pressed={below === 'detail'}
+            onClick={() => setBelow('detail')}
+          >
+            Detail
+          </button>
+          <button
+            className="act flex-1"
+            aria-pressed={below === 'findings'}
+            onClick={() => setBelow('findings')}
+          >
+            Findings {count}
+          </button>
+          <button
+            className="act"
+            disabled={!state.canRedo}
+            onClick={() => void store.redo()}
+          >
+            Redo
+          </button>
+        </div>
+        <div
+          ref={detail}
+          className={`md:border-line min-h-0 overflow-y-auto max-md:flex-1 md:max-h-[56%] md:border-b ${below === 'detail' ? '' : 'max-md:hidden'}`}
+          tabIndex={0}
+          role="region"
+          aria-label="Selected"
+        >
+          <Detail />
+        </div>
+        <div
+          className={`min-h-0 flex-1 overflow-y-auto ${below === 'findings' ? '' : 'max-md:hidden'}`}
+          tabIndex={0}
+          role="region"
+          aria-label="Found"
+        >
+          <Ledger />
+        </div>
+      </aside>
+      <div className="max-md:hidden md:col-span-3">
+        <ShorthandBar ref={shorthand} typed={typed} setTyped={setTyped} />
+      </div>
+    </div>
   );
 }

@@ -1,6 +1,6 @@
 import { splitRef } from '@/core/entries/thing-types';
 import type { PanelView } from '@/core/panel/views';
-import type { Selection } from './context';
+import type { Selection } from '../Book/context';
 
 /** What to select for a finding's place. */
 export function selectionOf(ref: string, panel: PanelView): Selection | undefined {

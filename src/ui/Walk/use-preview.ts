@@ -11,7 +11,7 @@ import { refusals } from '@/core/recording/check';
 import { recordLine } from '@/core/recording/record-line';
 import { parseLine } from '@/core/shorthand/parse';
 import type { ParsedLine } from '@/core/shorthand/line';
-import { useWalk } from './context';
+import { useBook } from '../Book/context';
 
 /** How the panel would stand with the line being typed. */
 export interface Preview {
@@ -26,13 +26,13 @@ export interface Preview {
 const mark = 'preview-';
 
 export function useParsed(typed: string): ParsedLine {
-  const { panel } = useWalk();
+  const { panel } = useBook();
   return useMemo(() => parseLine(typed, panel), [typed, panel]);
 }
 
 /** What the line would give, or why it cannot be recorded. */
 export function usePreviewResult(typed: string): { preview?: Preview; message?: string } {
-  const { state, panel } = useWalk();
+  const { state, panel } = useBook();
   const parsed = useParsed(typed);
   return useMemo(() => {
     if (!parsed.line) return {};

@@ -23,6 +23,7 @@ export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[
         fontSize={shape.size}
         fontWeight={shape.bold ? 700 : 400}
         textAnchor={shape.anchor}
+        transform={shape.turned ? `rotate(90 ${shape.x} ${shape.y})` : undefined}
         fill={`var(--d-${shape.tone})`}
       >
         {shape.text}

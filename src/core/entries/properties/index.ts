@@ -2,8 +2,10 @@ import type * as v from 'valibot';
 import { anyProperties } from './any';
 import { deviceProperties } from './device';
 import { panelProperties } from './panel';
+import { noteProperties } from './note';
 import { placeProperties } from './place';
 import type { PropertySpec } from './spec';
+import { supplyProperties } from './supply';
 import { wiringProperties } from './wiring';
 
 /** Everything that can be said, by name. */
@@ -12,7 +14,9 @@ export const properties = {
   ...placeProperties,
   ...panelProperties,
   ...deviceProperties,
+  ...supplyProperties,
   ...wiringProperties,
+  ...noteProperties,
 };
 
 export type PropertyName = keyof typeof properties;

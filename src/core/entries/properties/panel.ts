@@ -1,38 +1,126 @@
 import * as v from 'valibot';
-import { choice, property, text, thingId, whole, yesNo } from './spec';
+import { legPatterns } from '../../panel/system';
+import { choice, choices, length, numbers, property, quantity, text, thingId, whole, yesNo } from './spec';
 
-/** What is recorded of a panel, its door and its place in the supply. */
+const front = { stage: 4, at: 'space' } as const;
+const door = { stage: 5, at: 'door' } as const;
+const handles = { stage: 6, at: 'handles' } as const;
+const cover = { stage: 7, at: 'cover' } as const;
+const inside = { stage: 8, at: 'inside' } as const;
+const grounds = { stage: 9, at: 'bond' } as const;
+const readings = { stage: 10, at: 'readings' } as const;
+const closing = { stage: 13, at: 'cover' } as const;
+const enclosure = { at: 'enclosure' } as const;
+
+/** What is recorded of a panel: its space, door, cover, inside, bond and readings. */
 export const panelProperties = {
-  rows: whole(['panel'], 'Rows of positions', 2, 42),
-  numbering: choice(['panel'], 'Numbering', {
-    'odd-even': 'odd left, even right',
-    'down-columns': 'down each column',
-  }),
-  maker: text(['panel', 'device'], 'Maker', 60),
-  model: text(['panel'], 'Model', 60),
-  coverOpened: choice(['panel'], 'Cover', { opened: 'opened', 'not-opened': 'not opened' }),
-  coverReason: text(['panel'], 'Why not opened'),
-  /** The service, disconnect or feeder device this panel hangs on. */
-  fedFrom: property({
-    on: ['panel', 'disconnect'],
-    schema: thingId,
-    label: 'Fed from',
+  panelKind: choice(
+    ['panel'],
+    'Kind of panel',
+    { breaker: 'breaker panel', 'split-bus': 'split-bus', fuse: 'fuse panel' },
+    handles,
+  ),
+  mainKind: choice(
+    ['panel'],
+    'Main',
+    { breaker: 'main breaker', lugs: 'lugs only', throws: 'several throws', 'pull-out': 'pull-out' },
+    handles,
+  ),
+  rows: whole(['panel'], 'Rows of positions', 2, 42, '', handles),
+  columns: property({
+    on: ['panel'],
+    schema: v.picklist([1, 2]),
+    label: 'Columns',
     input: 'none',
+    ...handles,
   }),
-  bond: choice(['panel'], 'Neutral to enclosure', {
-    strap: 'joined by a strap',
-    screw: 'joined by a screw',
-    'bar-in-can': 'joined: neutral bar screwed to the enclosure',
-    none: 'not joined',
+  orientation: choice(
+    ['panel'],
+    'Hangs',
+    { upright: 'upright', sideways: 'sideways: rows run across' },
+    handles,
+  ),
+  numbering: choice(
+    ['panel'],
+    'Numbering',
+    { 'odd-even': 'odd left, even right', 'down-columns': 'down each column', custom: 'its own' },
+    handles,
+  ),
+  legPattern: choice(['panel'], 'Legs', legPatterns, handles),
+  /** Rows of the section whose throws are the mains of a split-bus panel. */
+  upperRows: whole(['panel'], 'Rows of the upper section', 1, 20, '', handles),
+  /** The throw of the upper section that feeds the lower one. */
+  lowerFedBy: property({
+    on: ['panel'],
+    schema: thingId,
+    label: 'Lower section fed by',
+    input: 'none',
+    ...handles,
   }),
-  otherFaultReturn: yesNo(['panel'], 'Another path returns a fault'),
-  separateBuilding: yesNo(['panel'], 'In a separate building from its supply'),
-  feederHasGround: yesNo(['panel'], 'Ground conductor run with the feeder'),
-  metalPathBetween: yesNo(['panel'], 'Continuous metal path between the buildings'),
-  groundFaultUpstream: yesNo(['panel'], 'Ground-fault protection upstream'),
-  supplySize: text(['panel'], 'Supply conductors', 8),
-  supplyMetal: choice(['panel'], 'Supply metal', { cu: 'copper', al: 'aluminium' }),
-  labelBusA: whole(['panel'], 'Bus rating on the label', 30, 1200, 'A'),
+  feedThroughLugs: yesNo(['panel'], 'Feed-through lugs', { stage: 8, at: 'supply' }),
+  maker: text(['panel', 'device'], 'Maker', 60, door),
+  model: text(['panel'], 'Model', 60, door),
+
+  depthMm: length(['panel'], 'Clear depth in front', front),
+  spaceCondition: choice(
+    ['panel'],
+    'Opposite the panel',
+    { '1': 'nothing grounded', '2': 'grounded parts', '3': 'live parts' },
+    front,
+  ),
+  clearWidth: length(['panel'], 'Clear width in front', front),
+  headroom: length(['panel'], 'Headroom', front),
+  equipmentWidth: length(['panel'], 'Width of the equipment', front),
+  equipmentHeight: length(['panel'], 'Height of the equipment', front),
+  highestHandle: length(['panel'], 'Highest handle above the floor', front),
+  obstructions: choices(
+    ['panel'],
+    'In the space in front',
+    { storage: 'storage', furniture: 'furniture', pump: 'pump or appliance', pipe: 'pipe', wall: 'shelf or wall' },
+    { ...front, fine: [] },
+  ),
+  doorOpens: yesNo(['panel'], 'Door opens 90°', { ...front, fine: true }),
+  combustiblesNear: yesNo(['panel'], 'Combustibles in the working space', { ...front, fine: false }),
+  placedIn: choice(
+    ['panel'],
+    'Placed in',
+    {
+      open: 'none of these places',
+      bathroom: 'bathroom',
+      'clothes-closet': 'clothes closet',
+      'over-steps': 'over steps',
+    },
+    { ...front, fine: 'open' },
+  ),
+  waterNear: choice(
+    ['panel'],
+    'Water near',
+    { none: 'none', piping: 'piping over or under it', pump: 'a pump below', drip: 'drip marks' },
+    { ...front, fine: 'none' },
+  ),
+  lightThere: yesNo(['panel'], 'Light at the panel', { ...front, fine: true }),
+  occupantReaches: yesNo(['panel'], 'Occupant reaches own devices', { ...front, fine: true }),
+  mounting: choice(
+    ['panel'],
+    'Enclosure on the wall',
+    { firm: 'held firmly', loose: 'loose', 'by-raceway': 'held by its raceway alone' },
+    { ...enclosure, stage: 4, fine: 'firm' },
+  ),
+  penetration: choice(
+    ['panel'],
+    'Screw, nail or drill into the box',
+    { none: 'none', 'into-box': 'into the box', touching: 'touches bus or wire' },
+    { ...enclosure, stage: 3, fine: 'none' },
+  ),
+
+  ratingLabel: choice(
+    ['panel'],
+    'Rating label',
+    { legible: 'legible', illegible: 'illegible', missing: 'missing' },
+    { ...door, fine: 'legible' },
+  ),
+  labelBusA: whole(['panel'], 'Bus rating on the label', 30, 1200, 'A', door),
+  labelMainA: whole(['panel'], 'Largest main on the label', 30, 1200, 'A', door),
   labelAccepts: property({
     on: ['panel'],
     schema: v.pipe(
@@ -41,27 +129,232 @@ export const panelProperties = {
     ),
     label: 'Breakers the label accepts',
     input: 'list',
+    ...door,
   }),
-  labelCircuits: whole(['panel'], 'Most circuits on the label', 2, 84),
-  labelTandemPositions: property({
-    on: ['panel'],
-    schema: v.pipe(
-      v.array(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(84))),
-      v.maxLength(84),
-    ),
-    label: 'Positions that take tandems',
-    input: 'numbers',
-  }),
-  labelGroundsPerTerminal: whole(['panel'], 'Grounds per terminal on the label', 1, 4),
+  labelCircuits: whole(['panel'], 'Most circuits on the label', 2, 84, '', door),
+  labelTandemPositions: numbers(['panel'], 'Positions that take tandems', door),
+  labelGroundsPerTerminal: whole(['panel'], 'Grounds per terminal on the label', 1, 4, '', door),
+  labelStabA: whole(['panel'], 'Most for one stab on the label', 30, 400, 'A', door),
+  labelTorqueNm: quantity(['panel', 'device', 'lug'], 'Torque on the label', 200, 'N·m', door),
+  labelInhibitor: choice(
+    ['panel'],
+    'Inhibitor on aluminium, by the label',
+    { wanted: 'wanted', 'not-wanted': 'not wanted' },
+    door,
+  ),
+  interruptingKa: quantity(['panel', 'device'], 'Interrupting rating', 200, 'kA', door),
+  seriesRatingKa: quantity(['panel'], 'Series rating on the label', 200, 'kA', door),
+  directory: choice(
+    ['panel'],
+    'Circuit directory',
+    {
+      specific: 'legible and specific',
+      vague: 'vague',
+      illegible: 'illegible',
+      missing: 'missing',
+      contradicted: 'contradicted by the trace',
+    },
+    { ...door, fine: 'specific' },
+  ),
+  signsOfOpening: choices(
+    ['panel'],
+    'Opened or changed since',
+    {
+      scratches: 'scratches',
+      paint: 'fresh paint',
+      screws: 'odd screws',
+      fading: 'fading against its age',
+      parts: 'parts younger than the rest',
+    },
+    { ...door, fine: [] },
+  ),
+  highLegMarked: yesNo(['panel'], 'High leg marked orange', door),
+
+  mainMarked: yesNo(['panel'], 'Main marked', { ...handles, fine: true }),
+  mainThrows: whole(['panel'], 'Throws that turn everything off', 0, 12, '', handles),
+
+  coverOpened: choice(['panel'], 'Cover', { opened: 'opened', 'not-opened': 'not opened' }, cover),
+  coverReason: text(['panel'], 'Why not opened', 200, cover),
+  deadFront: choice(
+    ['panel'],
+    'Dead front',
+    {
+      sound: 'sound, covers all',
+      cracked: 'cracked',
+      loose: 'loose',
+      gaps: 'does not cover',
+      missing: 'missing, live parts in reach',
+    },
+    { ...cover, fine: 'sound' },
+  ),
+  coverScrews: choice(
+    ['panel'],
+    'Cover screws',
+    { right: 'all there, blunt', missing: 'some missing', pointed: 'pointed', long: 'too long' },
+    { ...cover, fine: 'right' },
+  ),
+  pointedNearConductors: yesNo(['panel'], 'Pointed screws reach conductors', { ...cover, fine: false }),
+  scorch: choice(
+    ['panel'],
+    'Soot or arc mark on the cover',
+    { none: 'none', wipes: 'wipes off', stays: 'does not wipe off' },
+    { ...cover, fine: 'none' },
+  ),
+  knockoutsClosed: choice(
+    ['panel'],
+    'Knockouts',
+    { closed: 'all closed', open: 'a hole open', pressed: 'one merely pressed back' },
+    { ...enclosure, stage: 7, fine: 'closed' },
+  ),
+  knockoutState: choice(
+    ['knockout'],
+    'Knockout',
+    { closed: 'closed', open: 'open', pressed: 'pressed back' },
+    { stage: 7, fine: 'closed' },
+  ),
+  knockoutSide: choice(
+    ['knockout'],
+    'In the',
+    { top: 'top', bottom: 'bottom', left: 'left side', right: 'right side', back: 'back' },
+    { stage: 7 },
+  ),
+  moistureInside: choice(
+    ['panel'],
+    'Rust, water or bloom inside',
+    { dry: 'none', rust: 'rust', water: 'water', bloom: 'white or green bloom' },
+    { ...inside, fine: 'dry' },
+  ),
+  foreignMatter: choice(
+    ['panel'],
+    'Foreign matter inside',
+    {
+      none: 'none',
+      dust: 'dust',
+      shavings: 'shavings',
+      insects: 'insects or nest',
+      paint: 'paint or plaster on live parts',
+    },
+    { ...inside, fine: 'none' },
+  ),
+  fillPercent: quantity(['panel'], 'Gutter filled by wires passing through', 100, '%', inside),
+  spliceFillPercent: quantity(['panel'], 'Gutter filled at splices', 100, '%', inside),
+  bundledOver600: whole(['panel'], 'Current-carrying wires bundled over 600 mm', 0, 90, '', inside),
+  bushing: choice(
+    ['panel'],
+    'Bushing where 4 AWG or larger enters',
+    { fitted: 'fitted, or none needed', missing: 'missing' },
+    { ...inside, fine: 'fitted' },
+  ),
+  racewayBonded: choice(
+    ['panel'],
+    'Metal service raceway',
+    { bonded: 'bonded', 'not-bonded': 'no bushing, locknut or jumper', none: 'none' },
+    { ...grounds, fine: 'bonded' },
+  ),
+
+  bond: choice(
+    ['panel'],
+    'Neutral to enclosure',
+    {
+      strap: 'joined by a strap',
+      screw: 'joined by a screw',
+      'bar-in-can': 'joined: neutral bar screwed to the enclosure',
+      none: 'not joined',
+    },
+    grounds,
+  ),
+  otherFaultReturn: yesNo(['panel'], 'Another path returns a fault', grounds),
+  separateBuilding: yesNo(['panel'], 'In a separate building from its supply', grounds),
+  feederHasGround: yesNo(['panel'], 'Ground conductor run with the feeder', grounds),
+  metalPathBetween: yesNo(['panel'], 'Continuous metal path between the buildings', grounds),
+  groundFaultUpstream: yesNo(['panel'], 'Ground-fault protection upstream', grounds),
+  wholeDwelling: yesNo(['panel'], 'Carries the whole dwelling', grounds),
+
+  enclosureToEarthV: quantity(['panel'], 'Enclosure to earth', 600, 'V', readings),
+  enclosureMeter: choice(
+    ['panel'],
+    'Measured with',
+    { loading: 'a loading meter', 'high-impedance': 'a high-impedance meter', tester: 'a non-contact tester' },
+    readings,
+  ),
+  abV: quantity(['panel'], 'A to B', 700, 'V', readings),
+  bcV: quantity(['panel'], 'B to C', 700, 'V', readings),
+  caV: quantity(['panel'], 'C to A', 700, 'V', readings),
+  anV: quantity(['panel'], 'A to neutral', 700, 'V', readings),
+  bnV: quantity(['panel'], 'B to neutral', 700, 'V', readings),
+  cnV: quantity(['panel'], 'C to neutral', 700, 'V', readings),
+  ngV: quantity(['panel'], 'Neutral to ground', 700, 'V', readings),
+  neutralA: quantity(['panel'], 'Feeder neutral current', 2000, 'A', readings),
+  groundA: quantity(['panel'], 'Current on the feeder ground', 2000, 'A', readings),
+  peakLegA: quantity(['panel'], 'Highest leg, measured peak', 2000, 'A', readings),
+  legA: quantity(['panel'], 'Leg A current', 2000, 'A', readings),
+  legB: quantity(['panel'], 'Leg B current', 2000, 'A', readings),
+  workedOn: yesNo(['panel', 'device', 'bar', 'lug'], 'Worked on at this visit', readings),
+  provenDead: choice(
+    ['panel', 'device', 'lug'],
+    'Proven dead before work',
+    {
+      proven: 'tester on a live source, all pairs dead, tester again',
+      partly: 'not all of these, or another order',
+      no: 'no',
+    },
+    readings,
+  ),
+
+  closedUp: choices(
+    ['panel'],
+    'Not as it should be after closing up',
+    {
+      screws: 'screws missing',
+      'dead-front': 'dead front not back',
+      blanks: 'blanks not back',
+      electrode: 'electrode cover not back',
+      inside: 'things left inside',
+      handles: 'handles not as found',
+    },
+    { ...closing, fine: [] },
+  ),
+
   opening: choice(['position'], 'Opening', {
     covered: 'closed by the cover',
     blanked: 'closed by a blank',
     open: 'open',
   }),
   liveMetalInPlane: yesNo(['position'], 'Bare live metal in the plane of the opening'),
-  busCondition: choice(['position'], 'Bus at the stab', {
-    bright: 'bright',
-    discoloured: 'discoloured by heat',
-    burned: 'pitted, melted or arc-marked',
+  busCondition: choice(
+    ['position'],
+    'Bus at the stab',
+    {
+      bright: 'bright',
+      discoloured: 'discoloured by heat',
+      burned: 'pitted, melted or arc-marked',
+    },
+    { stage: 8, fine: 'bright' },
+  ),
+  leg: choice(['position'], 'Leg, where it is not the panel’s pattern', { A: 'A', B: 'B', C: 'C' }),
+
+  lugCondition: choice(
+    ['lug'],
+    'Lug',
+    { sound: 'sound', discoloured: 'discoloured', melted: 'melted or charred', pitted: 'pitted' },
+    { stage: 8, fine: 'sound' },
+  ),
+  lugMechanics: choice(
+    ['lug'],
+    'Hold of the lug',
+    {
+      sound: 'sound',
+      cracked: 'cracked',
+      stripped: 'stripped',
+      insulation: 'insulation under it',
+    },
+    { stage: 8, fine: 'sound' },
+  ),
+  inhibitor: choice(['lug'], 'Inhibitor', { present: 'present', absent: 'absent' }, { stage: 8 }),
+  strandsCut: yesNo(['lug'], 'Strands cut', { stage: 8, fine: false }),
+  markedForAl: yesNo(['lug'], 'Marked for aluminium', { stage: 8 }),
+  torqueNm: quantity(['lug', 'terminal', 'bar-terminal'], 'Torque measured', 200, 'N·m', { stage: 10 }),
+  temperatureC: quantity(['lug', 'terminal', 'bar-terminal', 'device'], 'Temperature', 300, '°C', {
+    stage: 10,
   }),
 };

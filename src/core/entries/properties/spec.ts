@@ -1,14 +1,38 @@
 import * as v from 'valibot';
+import type { Json } from '../entry';
 import type { Subject } from '../thing-types';
 
+/** Where on the panel a fact is seen: what is touched to record it. */
+export const areas = {
+  space: 'Space in front',
+  enclosure: 'Enclosure',
+  door: 'Door and label',
+  cover: 'Cover',
+  handles: 'Handles together',
+  inside: 'Inside',
+  supply: 'Supply conductors',
+  bond: 'Neutral and ground',
+  readings: 'Readings',
+} as const;
+export type Area = keyof typeof areas;
+
+/** When a fact is asked for, and what "nothing wrong here" writes for it. */
+export interface Asked {
+  /** Stage of the walk, 1 to 16. */
+  stage?: number;
+  at?: Area;
+  /** The value that says nothing is wrong. Never a measurement. */
+  fine?: Json;
+}
+
 /** What can be said of a thing: one name through database, core, interface and report. */
-export interface PropertySpec {
+export interface PropertySpec extends Asked {
   on: readonly Subject[];
   schema: v.GenericSchema;
   /** As read on a form, sentence case, without unit. */
   label: string;
   /** How a form asks for it. */
-  input: 'yes-no' | 'choice' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
+  input: 'yes-no' | 'choice' | 'choices' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
   choices?: Readonly<Record<string, string>>;
   unit?: string;
 }
@@ -16,21 +40,23 @@ export interface PropertySpec {
 /** Keeps the schema's own type, so that values are typed by property name. */
 export const property = <const S extends PropertySpec>(spec: S): S => spec;
 
-export const yesNo = (on: readonly Subject[], label: string) =>
-  property({ on, schema: v.boolean(), label, input: 'yes-no' });
+export const yesNo = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+  property({ on, schema: v.boolean(), label, input: 'yes-no', ...asked });
 
-export const text = (on: readonly Subject[], label: string, most = 200) =>
+export const text = (on: readonly Subject[], label: string, most = 200, asked: Asked = {}) =>
   property({
     on,
     schema: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most)),
     label,
     input: 'text',
+    ...asked,
   });
 
 export const choice = <const C extends Record<string, string>>(
   on: readonly Subject[],
   label: string,
   choices: C,
+  asked: Asked & { fine?: keyof C } = {},
 ) =>
   property({
     on,
@@ -38,6 +64,26 @@ export const choice = <const C extends Record<string, string>>(
     label,
     input: 'choice',
     choices,
+    ...asked,
+  });
+
+/** Several of the choices; an empty list says none of them. */
+export const choices = <const C extends Record<string, string>>(
+  on: readonly Subject[],
+  label: string,
+  of: C,
+  asked: Asked = {},
+) =>
+  property({
+    on,
+    schema: v.pipe(
+      v.array(v.picklist(Object.keys(of) as (keyof C & string)[])),
+      v.maxLength(40),
+    ),
+    label,
+    input: 'choices',
+    choices: of,
+    ...asked,
   });
 
 export const whole = (
@@ -46,6 +92,7 @@ export const whole = (
   least: number,
   most: number,
   unit = '',
+  asked: Asked = {},
 ) =>
   property({
     on,
@@ -53,16 +100,51 @@ export const whole = (
     label,
     input: 'number',
     unit,
+    ...asked,
   });
 
-export const quantity = (on: readonly Subject[], label: string, most: number, unit: string) =>
+export const quantity = (
+  on: readonly Subject[],
+  label: string,
+  most: number,
+  unit: string,
+  asked: Asked = {},
+) =>
   property({
     on,
     schema: v.pipe(v.number(), v.minValue(0), v.maxValue(most)),
     label,
     input: 'number',
     unit,
+    ...asked,
   });
+
+/** A length keeps its number and unit as entered; a bare number is mm. */
+export const lengthSchema = v.union([
+  v.pipe(v.number(), v.minValue(0), v.maxValue(1_000_000)),
+  v.strictObject({
+    value: v.pipe(v.number(), v.minValue(0), v.maxValue(1_000_000)),
+    unit: v.picklist(['mm', 'm', 'in', 'ft']),
+  }),
+]);
+export type Length = v.InferOutput<typeof lengthSchema>;
+
+export const length = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+  property({ on, schema: lengthSchema, label, input: 'length', ...asked });
 
 export const thingId = v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}$/));
 export const anyRef = v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/));
+
+/** A list of different printed numbers. */
+export const numbers = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+  property({
+    on,
+    schema: v.pipe(
+      v.array(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999))),
+      v.maxLength(84),
+      v.check((list) => new Set(list).size === list.length, 'each number once'),
+    ),
+    label,
+    input: 'numbers',
+    ...asked,
+  });

@@ -1,3 +1,5 @@
+import { lengthWords, mmOf } from '../../panel/lengths';
+import { meets } from '../../yardstick/length-limit';
 import { clear, defineRule, notSeen, want } from '../rule';
 import { panelPlace } from '../places';
 
@@ -27,12 +29,13 @@ export const workingSpaceDepth = defineRule({
     if (!depth)
       return notSeen(want(panel.id, 'depthMm', 'measure the clear depth in front of the panel'));
     const limitMm = yardstick.workingDepth.mm;
-    if (depth.value >= limitMm)
-      return clear(`${depth.value} mm clear depth, ${limitMm} mm wanted`, depth);
+    const depthMm = Math.round(mmOf(depth.value));
+    if (meets(depth.value, yardstick.workingDepth))
+      return clear(`${lengthWords(depth.value)} clear depth, ${limitMm} mm wanted`, depth);
     return {
       outcome: 'found',
       message: 'shallow',
-      data: { depthMm: depth.value, limitMm, shortMm: Math.round(limitMm - depth.value) },
+      data: { depthMm, limitMm, shortMm: limitMm - depthMm },
       facts: [depth],
     };
   },

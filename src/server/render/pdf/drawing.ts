@@ -1,6 +1,7 @@
 import 'server-only';
 import { balloons } from '@/core/drawing/balloons';
 import { drawPanel } from '@/core/drawing/draw-panel';
+import { sheetSize } from '@/core/drawing/geometry';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { paperPalette } from '@/core/drawing/palette';
 import type { Shape } from '@/core/drawing/shapes';
@@ -27,8 +28,9 @@ export function drawPanelPage(
     return;
   }
   const { placed, elsewhere } = balloons(findings, panel, g);
-  const wide = g.width + 2 * margin;
-  const tall = g.height + 1.2;
+  const size = sheetSize(g);
+  const wide = size.width + 2 * margin;
+  const tall = size.height + 1.2;
   const room = flow.bottom - doc.y - 40;
   if (room < 260) doc.addPage();
   const scale = Math.min(flow.width / wide, (flow.bottom - doc.y - 40) / tall);

@@ -2,14 +2,14 @@
 
 import { add } from '@/core/recording/draft';
 import type { BarView } from '@/core/panel/views';
-import { useWalk } from '../context';
-import { FactField } from './FactField';
+import { useBook } from '../../Book/context';
+import { FactField } from '../../facts/FactField';
 
 const counts = [8, 12, 18, 24];
 
 /** The neutral and ground bars, and a count of everything on each. */
 export function BarsDetail() {
-  const { panel, actions } = useWalk();
+  const { panel, actions } = useBook();
   const addBar = (barKind: 'neutral' | 'ground', terminalCount: number) =>
     void actions.record((newId) => [
       add('bar', newId(), panel.id, {
@@ -49,7 +49,7 @@ export function BarsDetail() {
 }
 
 function BarRow({ bar }: { bar: BarView }) {
-  const { actions } = useWalk();
+  const { actions } = useBook();
   return (
     <fieldset className="border-hair border-t pt-2">
       <legend className="sr-only">{bar.kind} bar</legend>
@@ -62,10 +62,7 @@ function BarRow({ bar }: { bar: BarView }) {
           Its screws
         </button>
       </p>
-      <div className="grid grid-cols-2 gap-2">
-        <FactField about={bar.id} property="terminalCount" />
-        <FactField about={bar.id} property="conductorCount" />
-      </div>
+      <FactField about={bar.id} property="conductorCount" />
       <p className="text-caption text-ink2">
         {bar.landed} recorded so far. The count says that these are all; without it more may be
         there.

@@ -2,8 +2,10 @@
 
 import { useState } from 'react';
 import type { FormEvent } from 'react';
+import { formOf } from '@/core/panel/device-forms';
+import { positionsOf } from '@/core/recording/line-of-device';
 import type { DeviceView } from '@/core/panel/views';
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 
 const common = [
   'Kitchen',
@@ -28,18 +30,25 @@ interface CircuitNameProps {
 
 /** What a circuit feeds: a common name by one tap, or typed. */
 export function CircuitName({ device, index }: CircuitNameProps) {
-  const { actions } = useWalk();
-  const terminal = device.terminals[index]!;
+  const { panel, actions } = useBook();
+  const circuits = formOf(device.form).circuits;
+  const terminal = device.terminals[circuits[index]![0]!]!;
   const known = terminal.circuit?.name ?? '';
   const [name, setName] = useState(known);
-  const label = device.form === 'tandem' ? `${terminal.label} feeds` : 'Feeds';
+  const label = circuits.length > 1 ? `${terminal.label} feeds` : 'Feeds';
   const record = (words: string) => {
     const word = words.trim();
     if (word === '') return;
     setName(word);
-    const positions = device.label.split('+').map(Number);
-    const names = index === 1 ? ['', word] : [word];
-    void actions.recordLine({ kind: 'position', positions, form: device.form, marks: [], names });
+    const names = [...Array.from({ length: index }, () => ''), word];
+    void actions.recordLine({
+      kind: 'position',
+      positions: positionsOf(panel, device),
+      form: device.form,
+      ...(device.half && { half: device.half }),
+      marks: [],
+      names,
+    });
   };
   const submit = (event: FormEvent) => {
     event.preventDefault();

@@ -1,11 +1,12 @@
 'use client';
 
+import { formOf } from '@/core/panel/device-forms';
 import { deviceCircuitWords } from '@/core/panel/words';
 import type { DeviceView } from '@/core/panel/views';
 import { gradeWords } from '@/core/grading/grade';
 import { fill } from '@/core/report/fill';
 import { GradeMark } from '../../primitives/GradeMark';
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 import { PositionHeading } from './PositionHeading';
 import { CircuitName } from './CircuitName';
 import { DeviceFacts } from './DeviceFacts';
@@ -13,9 +14,9 @@ import { TerminalDetail } from './TerminalDetail';
 
 /** A breaker: its screws with what is under them, then what else was noticed. */
 export function DeviceDetail({ device }: { device: DeviceView }) {
-  const { state, actions } = useWalk();
+  const { state, actions } = useBook();
   const { reader } = state.assessment.site;
-  const form = { 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'tandem' }[device.form];
+  const form = formOf(device.form).short;
   const ratings = device.terminals[0]?.ratingA?.value.join('/') ?? '?';
   const refs = new Set([
     device.id,
@@ -54,9 +55,9 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
       {device.terminals.map((terminal) => (
         <TerminalDetail key={terminal.ref} terminal={terminal} />
       ))}
-      {(device.form === 'tandem' ? [0, 1] : [0]).map((index) => (
+      {formOf(device.form).circuits.map((indexes, index) => (
         <CircuitName
-          key={`${index}${device.terminals[index]?.circuit?.name}`}
+          key={`${index}${device.terminals[indexes[0]!]?.circuit?.name}`}
           device={device}
           index={index}
         />

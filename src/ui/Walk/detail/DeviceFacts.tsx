@@ -1,13 +1,16 @@
 'use client';
 
 import type { DeviceView } from '@/core/panel/views';
+import { positionsOf } from '@/core/recording/line-of-device';
 import { positionRef } from '@/core/entries/thing-types';
-import { useWalk } from '../context';
-import { FactField } from './FactField';
+import { useBook } from '../../Book/context';
+import { FactField } from '../../facts/FactField';
+import { FactSheet } from '../../facts/FactSheet';
+import { SureChoice } from '../../facts/SureChoice';
 
 /** What else is recorded of a breaker, each where it is seen. */
 export function DeviceFacts({ device }: { device: DeviceView }) {
-  const { state, panel, actions } = useWalk();
+  const { state, panel, actions } = useBook();
   const { reader } = state.assessment.site;
   const toggle = (property: 'heatMark' | 'melted' | 'arcing' | 'moisture', label: string) => {
     const value = reader.value(device.id, property);
@@ -31,8 +34,15 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
     cable &&
     panel.conductors.find((one) => one.cable?.id === cable.id && one.function?.value === 'neutral');
   const neutralScrew = neutral?.landsOn?.value?.split('/t')[1] ?? '';
-  const positions = device.label.split('+').map(Number);
-  const base = { kind: 'position' as const, positions, form: device.form, marks: [], names: [] };
+  const positions = positionsOf(panel, device);
+  const base = {
+    kind: 'position' as const,
+    positions,
+    form: device.form,
+    marks: [],
+    names: [],
+    ...(device.half && { half: device.half }),
+  };
   return (
     <div className="border-hair grid gap-2 border-t pt-2">
       <div className="grid grid-cols-2 gap-2" role="group" aria-label="Screw marked for">
@@ -63,7 +73,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
             onChange={(event) =>
               void actions.recordLine({
                 ...base,
-                neutral: { bar: 'neutral', number: Number(event.target.value) },
+                neutrals: [[{ bar: 'neutral', number: Number(event.target.value) }]],
               })
             }
           >
@@ -96,16 +106,32 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
         </label>
       </div>
       <details>
-        <summary className="act w-full">More of this breaker</summary>
-        <div className="mt-2 grid grid-cols-2 gap-2">
-          <FactField about={device.id} property="tie" />
-          <FactField about={device.id} property="tightness" />
-          <FactField about={device.id} property="maker" />
-          <FactField about={device.id} property="breakerType" />
+        <summary className="act w-full">Everything of this breaker</summary>
+        <div className="mt-2 grid gap-2">
+          <SureChoice />
+          <FactSheet about={device.id} without={['terminalTakes', 'form']} />
           <FactField
             about={positionRef(panel.id, device.column, device.row)}
             property="busCondition"
           />
+          {device.terminals.map((terminal) => (
+            <button
+              key={terminal.ref}
+              className="act"
+              onClick={() => actions.select({ kind: 'thing', ref: terminal.ref })}
+            >
+              Terminal {terminal.label}: everything
+            </button>
+          ))}
+          {[...new Set(device.terminals.flatMap((one) => one.circuit ?? []))].map((circuit) => (
+            <button
+              key={circuit.id}
+              className="act"
+              onClick={() => actions.select({ kind: 'thing', ref: circuit.id })}
+            >
+              Circuit {circuit.name ?? device.label}: everything
+            </button>
+          ))}
         </div>
       </details>
     </div>

@@ -2,42 +2,54 @@
 
 import { useState } from 'react';
 import type { PropertyValue } from '@/core/entries/properties';
-import { positionNumber } from '@/core/panel/numbering';
-import type { PositionView } from '@/core/panel/views';
-import { useWalk } from '../context';
+import { formOf } from '@/core/panel/device-forms';
+import type { FormName } from '@/core/panel/device-forms';
+import type { PanelView, PositionView } from '@/core/panel/views';
+import { systems } from '@/core/panel/system';
+import { positionsOf } from '@/core/recording/line-of-device';
+import { useBook } from '../../Book/context';
+import { FactSheet } from '../../facts/FactSheet';
 import { PositionHeading } from './PositionHeading';
+import { RepeatButtons } from './RepeatButtons';
 
 const ratings = [15, 20, 25, 30, 35, 40, 50, 60];
-const forms: Record<PropertyValue<'form'>, string> = {
-  'single-pole': '1 pole',
-  'two-pole': '2 poles',
-  tandem: 'Tandem',
-};
+
+/** Forms a position of this panel can take, the common ones first. */
+function formsFor(panel: PanelView): FormName[] {
+  if (panel.kind === 'fuse') return ['plug-fuse', 'single-pole', 'two-pole'];
+  const three = systems[panel.system].legs.length === 3;
+  return [
+    'single-pole',
+    'two-pole',
+    'tandem',
+    ...(three ? (['three-pole'] as const) : []),
+    'quad',
+    'quad-separate',
+    'half',
+    'surge',
+    'other',
+  ];
+}
 
 /** A position without a breaker: say what is there, the rating first. */
 export function EmptyDetail({ position }: { position: PositionView }) {
-  const { panel, state, actions } = useWalk();
-  const [form, setForm] = useState<PropertyValue<'form'>>('single-pole');
-  const place = (rating: number) => {
-    const second = positionNumber(
-      panel.numbering,
-      panel.rows ?? 0,
-      position.column,
-      position.row + 1,
-    );
+  const { panel, actions } = useBook();
+  const forms = formsFor(panel);
+  const [form, setForm] = useState<FormName>(forms[0]!);
+  const { rows: height, handles, noHandle } = formOf(form);
+  const place = (rating?: number) =>
     void actions.recordLine({
       kind: 'position',
-      positions: form === 'two-pole' ? [position.number, second] : [position.number],
+      positions: positionsOf(panel, { ...position, height }),
       form,
-      ratingsA: form === 'tandem' ? [rating, rating] : [rating],
+      ...(form === 'half' && { half: 'upper' }),
+      ...(rating && { ratingsA: Array.from({ length: Math.max(...handles) + 1 }, () => rating) }),
       marks: [],
       names: [],
     });
-  };
   const close = (opening: PropertyValue<'opening'>) =>
     void actions.observe(position.ref, { opening });
   const opening = position.opening?.value;
-  const live = state.assessment.site.reader.value(position.ref, 'liveMetalInPlane');
   return (
     <div className="grid gap-3">
       <PositionHeading
@@ -50,27 +62,34 @@ export function EmptyDetail({ position }: { position: PositionView }) {
         under={`leg ${position.leg}`}
       />
       <fieldset>
-        <legend className="text-caption text-ink2">A breaker of this form and rating</legend>
+        <legend className="text-caption text-ink2">A device of this form and rating</legend>
         <div className="mt-1 grid grid-cols-3 gap-2">
-          {(Object.keys(forms) as PropertyValue<'form'>[]).map((key) => (
+          {forms.map((key) => (
             <button
               key={key}
-              className="act"
+              className="act px-1.5!"
               aria-pressed={form === key}
               onClick={() => setForm(key)}
             >
-              {forms[key]}
+              {capital(formOf(key).short)}
             </button>
           ))}
         </div>
         <div className="mt-2 grid grid-cols-4 gap-2">
-          {ratings.map((rating) => (
-            <button key={rating} className="act text-heading" onClick={() => place(rating)}>
-              {rating} A
+          {noHandle ? (
+            <button className="act act-main col-span-4" onClick={() => place()}>
+              It stands here
             </button>
-          ))}
+          ) : (
+            ratings.map((rating) => (
+              <button key={rating} className="act text-heading" onClick={() => place(rating)}>
+                {rating} A
+              </button>
+            ))
+          )}
         </div>
       </fieldset>
+      <RepeatButtons position={position} />
       <fieldset>
         <legend className="text-caption text-ink2">No breaker</legend>
         <div className="mt-1 grid grid-cols-3 gap-2">
@@ -92,16 +111,15 @@ export function EmptyDetail({ position }: { position: PositionView }) {
             Cover closed
           </button>
         </div>
-        {opening === 'open' && (
-          <button
-            className="act mt-2 w-full"
-            aria-pressed={live === true}
-            onClick={() => void actions.observe(position.ref, { liveMetalInPlane: live !== true })}
-          >
-            Bare live metal in its plane
-          </button>
-        )}
       </fieldset>
+      <details>
+        <summary className="act w-full">Everything of this position</summary>
+        <div className="mt-2">
+          <FactSheet about={position.ref} without={['opening']} />
+        </div>
+      </details>
     </div>
   );
 }
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,12 +1,12 @@
 'use client';
 
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 
 const ratings = [60, 100, 125, 150, 200];
 
 /** The main breaker's rating. */
 export function MainDetail() {
-  const { panel, actions } = useWalk();
+  const { panel, actions } = useBook();
   const rating = panel.main?.terminals[0]?.handleA;
   return (
     <fieldset>

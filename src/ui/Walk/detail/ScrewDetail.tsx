@@ -5,11 +5,11 @@ import { terminalRef } from '@/core/entries/thing-types';
 import { add } from '@/core/recording/draft';
 import { conductorWords } from '@/core/panel/words';
 import type { ConductorView } from '@/core/panel/views';
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 
 /** One screw of a bar: what is under it, and one tap for another conductor. */
 export function ScrewDetail({ bar: barId, number }: { bar: string; number: number }) {
-  const { panel, actions } = useWalk();
+  const { panel, actions } = useBook();
   const bar = panel.bars.find((one) => one.id === barId);
   const terminal = bar?.terminals.find((one) => one.number === number);
   if (!bar || !terminal) return <p className="p-4">This screw is not there any more.</p>;
@@ -78,7 +78,7 @@ export function ScrewDetail({ bar: barId, number }: { bar: string; number: numbe
 }
 
 function ConductorRow({ conductor }: { conductor: ConductorView }) {
-  const { panel, actions } = useWalk();
+  const { panel, actions } = useBook();
   const device = panel.devices.find((one) =>
     one.terminals.some((terminal) =>
       terminal.conductors.some((hot) => hot.cable && hot.cable.id === conductor.cable?.id),

@@ -1,47 +1,110 @@
 'use client';
 
-import { cautionLead, cautionSupply } from '@/core/report/cautions';
-import { stages } from '@/core/stages';
-import { useWalk } from '../context';
+import { cautions } from '@/core/report/cautions';
+import { observe } from '@/core/recording/draft';
+import type { AskedGroup } from '@/core/walk/asked';
+import { askedAt, nothingWrong } from '@/core/walk/asked';
+import { stages } from '@/core/walk/stages';
+import { FactField } from '../../facts/FactField';
+import { SureChoice } from '../../facts/SureChoice';
+import { useBook } from '../../Book/context';
 import { BarsDetail } from './BarsDetail';
-import { FactField } from './FactField';
 import { MainDetail } from './MainDetail';
 import { SupplyField } from './SupplyField';
 
-/** A stage of the walk: the facts recorded at it, or what is recorded elsewhere. */
+/** A stage of the walk: what it asks, group by group, each with "nothing wrong here". */
 export function StageDetail({ number }: { number: number }) {
-  const { state, panel } = useWalk();
+  const { state, panel } = useBook();
   const { site } = state.assessment;
   const stage = stages.find((one) => one.number === number)!;
-  const about = { site: site.site, building: panel.building, panel: panel.id };
+  const groups = askedAt(number, site, panel);
   return (
     <section
-      className="border-line grid gap-2.5 border-b p-4"
+      className="border-line grid gap-3 border-b p-4"
       aria-label={`Stage ${stage.number}, ${stage.name}`}
     >
-      <h2 className="text-heading font-bold">
-        {stage.number} {stage.name}
-      </h2>
-      {stage.caution && (
-        <p className="border-ink border-l-4 pl-2">
-          <strong>{cautionLead}</strong> {cautionSupply} Opening, touching and measuring is for
-          licensed people.
-        </p>
-      )}
-      {stage.number === 9 && <SupplyField />}
-      {stage.facts.map(({ about: subject, property, certainty }) => {
-        const id = about[subject];
-        return (
-          id && <FactField key={property} about={id} property={property} certainty={certainty} />
-        );
-      })}
-      {stage.number === 8 && <MainDetail />}
-      {stage.number === 9 && <BarsDetail />}
-      {stage.facts.length === 0 && (
-        <p className="text-ink2">
-          No facts are asked for at this stage yet. Breakers are recorded on the drawing.
-        </p>
+      <div>
+        <h2 className="text-heading font-bold">
+          {stage.number} {stage.name}
+        </h2>
+        <p className="text-ink2">{stage.does}</p>
+      </div>
+      {stage.caution && <SafetyCard opening={number === 7} />}
+      <SureChoice />
+      {number === 9 && <SupplyField />}
+      {number === 8 && <MainDetail />}
+      {number === 9 && <BarsDetail />}
+      {groups.map((group) => (
+        <StageGroup key={group.key} group={group} />
+      ))}
+      {groups.length === 0 && (
+        <p className="text-ink2">Nothing is asked here; it follows from what was recorded.</p>
       )}
     </section>
+  );
+}
+
+/** What is said before anything is opened, touched or measured. */
+function SafetyCard({ opening }: { opening: boolean }) {
+  const { state } = useBook();
+  const { reader, site } = state.assessment.site;
+  const looks = site !== undefined && reader.value(site, 'scope') === 'looks';
+  return (
+    <div className="border-ink border-l-4 pl-3">
+      <ul>
+        {cautions.map((caution, index) => (
+          <li key={caution} className={index === 0 ? 'font-bold' : ''}>
+            {caution}
+          </li>
+        ))}
+      </ul>
+      {opening && (
+        <p className="mt-1">
+          Only somebody qualified takes the cover off, and only if it is safe. Support it, keep its
+          screws. If it stays shut, record why: everything behind it is then not seen.
+          {looks && ' This inspection looks only: the cover stays on.'}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function StageGroup({ group }: { group: AskedGroup }) {
+  const { state, actions } = useBook();
+  const { reader } = state.assessment.site;
+  const recorded = group.facts.filter((fact) => fact.recorded).length;
+  const fine = nothingWrong(group);
+  const count = fine.reduce((sum, one) => sum + Object.keys(one.facts).length, 0);
+  return (
+    <fieldset className="border-hair grid gap-2 border-t pt-2">
+      <legend className="sr-only">{group.title}</legend>
+      <p className="flex items-baseline justify-between gap-2">
+        <strong>{group.title}</strong>
+        <span className="text-caption text-ink2">
+          {recorded} of {group.facts.length} noted
+        </span>
+      </p>
+      {!group.many && (
+        <div className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
+          {group.facts.map(({ about, property }) => (
+            <FactField key={property} about={about} property={property} />
+          ))}
+        </div>
+      )}
+      {count > 0 && (
+        <button
+          className="act"
+          onClick={() =>
+            void actions.record(() => fine.map(({ about, facts }) => observe(reader, about, facts)))
+          }
+          aria-label={`Nothing wrong here: ${group.title}, writes ${count} facts`}
+        >
+          Nothing wrong here: writes {count}
+        </button>
+      )}
+      {group.many && count === 0 && recorded < group.facts.length && (
+        <p className="text-caption text-ink2">Touch each on the drawing to record the rest.</p>
+      )}
+    </fieldset>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 
 /** What feeds this panel; whether it holds the first disconnect follows. */
 export function SupplyField() {
-  const { state, panel, actions } = useWalk();
+  const { state, panel, actions } = useBook();
   const { site, inspection } = state.assessment;
   const services = [...inspection.things.values()].filter((thing) => thing.type === 'service');
   const feeders = site.panels

@@ -8,14 +8,14 @@ import { conductorWords } from '@/core/panel/words';
 import { countedScrew } from '@/core/panel/completeness';
 import type { ConductorView, TerminalView } from '@/core/panel/views';
 import type { Size } from '@/core/yardstick/size';
-import { useWalk } from '../context';
+import { useBook } from '../../Book/context';
 
 const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
 const colours: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
 
 /** One screw: what is under it, and one tap for another wire. */
 export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
-  const { state, panel, actions } = useWalk();
+  const { state, panel, actions } = useBook();
   const { reader } = state.assessment.site;
   const [metal, setMetal] = useState<'cu' | 'al'>('cu');
   const several = terminal.device.terminals.length > 1;

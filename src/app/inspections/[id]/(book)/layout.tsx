@@ -1,21 +1,27 @@
-import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
 import { readInspection, readSettings } from '@/server/commands/read-inspection';
-import { Walk } from '@/ui/Walk/Walk';
+import { Book } from '@/ui/Book/Book';
 import { requireSession } from '../../../session/current';
 
-export const metadata: Metadata = { title: 'Walk' };
-
-export default async function WalkPage({ params }: { params: Promise<{ id: string }> }) {
+export default async function BookLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>;
+  children: ReactNode;
+}) {
   const session = await requireSession();
   const { id } = await params;
   const stored = await readInspection(session, id);
   return (
-    <Walk
+    <Book
       key={id}
       session={session}
       inspection={id}
       settings={stored?.settings ?? (await readSettings(session))}
       entries={stored?.entries ?? []}
-    />
+    >
+      {children}
+    </Book>
   );
 }

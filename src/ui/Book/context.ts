@@ -7,33 +7,43 @@ import type { Facts } from '@/core/entries/properties';
 import type { PanelView } from '@/core/panel/views';
 import type { Draft } from '@/core/recording/draft';
 import type { Line } from '@/core/shorthand/line';
+import type { Who } from '../who';
 
-/** What the walk has in hand. */
+/** What the inspector has in hand. */
 export type Selection =
   | { kind: 'stage'; stage: number }
-  | { kind: 'position'; number: number }
-  | { kind: 'screw'; bar: string; number: number };
+  | { kind: 'position'; number: number; half?: 'upper' | 'lower' }
+  | { kind: 'screw'; bar: string; number: number }
+  | { kind: 'thing'; ref: string };
 
-export interface WalkActions {
+export interface BookActions {
   /** Each says why it could not be done; nothing where it was. */
   recordLine(line: Line): Promise<string | undefined>;
   observe(about: string, facts: Facts, certainty?: Certainty): Promise<string | undefined>;
   record(drafts: (newId: () => string) => readonly Draft[]): Promise<string | undefined>;
   select(selection: Selection): void;
+  choosePanel(id: string): void;
+  /** How the next facts are known; undefined: as each is usually known. */
+  setSure(sure: Certainty | undefined): void;
 }
 
-export interface WalkContext {
+/** One inspection on this device, shared by all its views. */
+export interface BookContext {
   store: LogbookStore;
   state: LogbookState;
+  who: Who;
+  inspection: string;
   panel: PanelView;
   selection: Selection;
-  actions: WalkActions;
+  sure: Certainty | undefined;
+  trouble: string | undefined;
+  actions: BookActions;
 }
 
-export const WalkContextProvider = createContext<WalkContext | undefined>(undefined);
+export const BookContextProvider = createContext<BookContext | undefined>(undefined);
 
-export function useWalk(): WalkContext {
-  const context = useContext(WalkContextProvider);
-  if (!context) throw new Error('useWalk outside a walk');
+export function useBook(): BookContext {
+  const context = useContext(BookContextProvider);
+  if (!context) throw new Error('useBook outside an inspection');
   return context;
 }

@@ -1,0 +1,41 @@
+import * as v from 'valibot';
+import { anyRef, property, text, yesNo } from './spec';
+
+const fraction = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
+
+/** What was noticed out of turn, and photos. Both belong somewhere, now or later. */
+export const noteProperties = {
+  words: text(['note'], 'Note', 4000),
+  caption: text(['photo'], 'Caption', 400),
+  /** The thing or part it is about; without it the note waits for a place. */
+  aboutThing: property({ on: ['note', 'photo'], schema: anyRef, label: 'About', input: 'none' }),
+  dismissed: yesNo(['note'], 'Dismissed'),
+  /** SHA-256 of the stored picture, hex. */
+  digest: property({
+    on: ['photo'],
+    schema: v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hex')),
+    label: 'Picture',
+    input: 'none',
+  }),
+  pictureWidth: property({
+    on: ['photo'],
+    schema: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20_000)),
+    label: 'Width',
+    input: 'none',
+    unit: 'px',
+  }),
+  pictureHeight: property({
+    on: ['photo'],
+    schema: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20_000)),
+    label: 'Height',
+    input: 'none',
+    unit: 'px',
+  }),
+  /** The point in the picture it shows, as shares of its width and height. */
+  pin: property({
+    on: ['photo'],
+    schema: v.strictObject({ x: fraction, y: fraction }),
+    label: 'Point',
+    input: 'none',
+  }),
+};

@@ -1,0 +1,71 @@
+import { formOf } from '../panel/device-forms';
+import { positionNumber } from '../panel/numbering';
+import type { FactReader } from '../panel/reader';
+import type { DeviceView, PanelView, PositionView } from '../panel/views';
+import type { PositionLine } from '../shorthand/line';
+import { lineOfDevice } from './line-of-device';
+
+/** The device recorded last in this panel. */
+export function lastDevice(panel: PanelView, reader: FactReader): DeviceView | undefined {
+  const order = [...reader.inspection.things.keys()];
+  return panel.devices.reduce<DeviceView | undefined>(
+    (last, device) =>
+      !last || order.indexOf(device.id) > order.indexOf(last.id) ? device : last,
+    undefined,
+  );
+}
+
+/** The device across the middle from a position. */
+export const oppositeDevice = (panel: PanelView, position: PositionView): DeviceView | undefined =>
+  panel.positions.find((one) => one.row === position.row && one.column !== position.column)
+    ?.devices[0];
+
+/** The line that sets a device like this one at another position: all but its name and its screws. */
+export function repeatedLine(
+  panel: PanelView,
+  source: DeviceView,
+  at: PositionView,
+  reader: FactReader,
+): PositionLine | undefined {
+  const { rows } = formOf(source.form);
+  if (at.row + rows - 1 > panel.layout.rows) return undefined;
+  const cable = source.terminals[0]?.conductors[0]?.cable;
+  const line = lineOfDevice(panel, source, reader);
+  const { maybeMore: _, ...rest } = line;
+  const fact = <P extends 'maker' | 'breakerType' | 'protection' | 'tie'>(property: P) =>
+    reader.value(source.id, property);
+  const [maker, breakerType, protection, tie] = [
+    fact('maker'),
+    fact('breakerType'),
+    fact('protection'),
+    fact('tie'),
+  ];
+  const takes = reader.value(source.id, 'terminalTakes');
+  const wires = line.wires?.some((one) => one.length > 0) ? line.wires : undefined;
+  return {
+    ...rest,
+    positions: Array.from({ length: rows }, (__, step) =>
+      positionNumber(panel.layout, at.column, at.row + step),
+    ),
+    ...(source.terminals[0]?.ratingA && { ratingsA: source.terminals[0].ratingA.value }),
+    wires,
+    ...(cable?.kind && { cableKind: cable.kind.value }),
+    ...(cable?.jacket && { jacket: cable.jacket }),
+    ...(maker && { maker }),
+    ...(breakerType && { breakerType }),
+    ...(protection && { protection }),
+    ...(tie && { tie }),
+    ...((takes === 1 || takes === 2) && { takes }),
+  };
+}
+
+/** Free positions down the column from this one, until something stands in the way. */
+export function freeBelow(panel: PanelView, from: PositionView): PositionView[] {
+  const free: PositionView[] = [];
+  for (let row = from.row; row <= panel.layout.rows; row += 1) {
+    const here = panel.positions.find((one) => one.column === from.column && one.row === row);
+    if (!here || here.devices.length > 0 || here.opening) break;
+    free.push(here);
+  }
+  return free;
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { useLogbook } from '@/client/logbook/use-logbook';
+import type { Certainty, Entry } from '@/core/entries/entry';
+import { observe } from '@/core/recording/draft';
+import { recordLine } from '@/core/recording/record-line';
+import type { Settings } from '@/core/settings/settings';
+import type { Who } from '../who';
+import { BookHeader } from './BookHeader';
+import type { BookActions, Selection } from './context';
+import { BookContextProvider } from './context';
+import { DangerCard } from './DangerCard';
+import { NoPanel } from './NoPanel';
+
+interface BookProps {
+  session: Who;
+  inspection: string;
+  settings: Settings;
+  entries: readonly Entry[];
+  children: ReactNode;
+}
+
+/** One inspection: its logbook, what is in hand, and the views that share them. */
+export function Book({ session, inspection, settings, entries, children }: BookProps) {
+  const { store, state } = useLogbook({
+    inspection,
+    settings,
+    entries,
+    organisation: session.organisation,
+    member: session.member,
+  });
+  const { panels } = state.assessment.site;
+  const [panelId, setPanelId] = useState<string>();
+  const [selection, select] = useState<Selection>({ kind: 'position', number: 1 });
+  const [sure, setSure] = useState<Certainty>();
+  const [trouble, setTrouble] = useState<string>();
+  const panel = panels.find((one) => one.id === panelId) ?? panels[0];
+
+  const actions = useMemo((): BookActions => {
+    const said = async (result: Promise<string | undefined>) => {
+      const message = await result;
+      setTrouble(message);
+      return message;
+    };
+    const newId = () => crypto.randomUUID();
+    return {
+      select: (next) => {
+        setTrouble(undefined);
+        select(next);
+      },
+      choosePanel: (id) => {
+        setPanelId(id);
+        select({ kind: 'position', number: 1 });
+      },
+      setSure,
+      recordLine: (line) =>
+        said(
+          store.record(({ site }) => {
+            const here = site.panels.find((one) => one.id === panel?.id);
+            if (!here) return { message: 'There is no panel to record in.' };
+            const recorded = recordLine(line, { site, panel: here, newId });
+            return recorded.ok ? recorded.drafts : recorded;
+          }),
+        ),
+      observe: (about, facts, certainty) =>
+        said(
+          store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)]),
+        ),
+      record: (drafts) => said(store.record(() => drafts(newId))),
+    };
+  }, [store, panel?.id, sure]);
+
+  if (!panel) return <NoPanel state={state} who={session} />;
+  return (
+    <BookContextProvider
+      value={{ store, state, who: session, inspection, panel, selection, sure, trouble, actions }}
+    >
+      <div className="grid h-dvh grid-rows-[auto_1fr]">
+        <BookHeader />
+        <div className="relative min-h-0">{children}</div>
+      </div>
+      <DangerCard />
+    </BookContextProvider>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { Redo2, Undo2 } from 'lucide-react';
+import { Brand } from '../primitives/Brand';
+import { ThemeChoice } from '../theme/ThemeChoice';
+import { CoverageRuler } from './CoverageRuler';
+import { useBook } from './context';
+import { HeldStatus } from './HeldStatus';
+import { NoteThis } from './NoteThis';
+
+/** Views of an inspection, in the order they are used. */
+const views = [
+  ['walk', 'Walk'],
+  ['supply', 'Supply'],
+  ['circuits', 'Circuits'],
+  ['notes', 'Notes'],
+  ['history', 'History'],
+  ['report', 'Report'],
+] as const;
+
+export function BookHeader() {
+  const { store, state, panel, inspection, who, actions } = useBook();
+  const { site } = state.assessment;
+  const path = usePathname();
+  return (
+    <header className="border-line bg-app min-w-0 border-b print:hidden">
+      <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-md:gap-x-2">
+        <span className="max-lg:hidden">
+          <Brand />
+        </span>
+        <div className="lg:border-line min-w-0 leading-tight max-md:flex-1 lg:border-l lg:pl-4">
+          <h1 className="truncate font-bold">{site.name}</h1>
+          {site.panels.length > 1 ? (
+            <select
+              className="bg-app text-caption text-ink2 max-w-44"
+              aria-label="Panel"
+              value={panel.id}
+              onChange={(event) => actions.choosePanel(event.target.value)}
+            >
+              {site.panels.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          ) : (
+            <p className="text-caption text-ink2 truncate">{panel.name}</p>
+          )}
+        </div>
+        <Views inspection={inspection} path={path} className="max-md:hidden md:mx-auto" />
+        <div className="min-w-0 items-center gap-x-4 max-md:text-right md:flex">
+          <HeldStatus state={state} />
+          <CoverageRuler share={state.assessment.coverage.seenShare} />
+        </div>
+        <div className="flex items-center gap-1">
+          <button
+            className="act px-2!"
+            disabled={!state.canUndo}
+            onClick={() => void store.undo()}
+            aria-label="Undo"
+          >
+            <Undo2 size={16} aria-hidden="true" />
+          </button>
+          <button
+            className="act px-2! max-md:hidden!"
+            disabled={!state.canRedo}
+            onClick={() => void store.redo()}
+            aria-label="Redo"
+          >
+            <Redo2 size={16} aria-hidden="true" />
+          </button>
+          <NoteThis />
+        </div>
+        <span className="max-lg:hidden">
+          <ThemeChoice compact />
+        </span>
+        <span className="text-caption text-ink2 max-2xl:hidden">{who.name}</span>
+      </div>
+      <Views inspection={inspection} path={path} className="border-hair border-t px-4 md:hidden" />
+    </header>
+  );
+}
+
+function Views({
+  inspection,
+  path,
+  className,
+}: {
+  inspection: string;
+  path: string;
+  className: string;
+}) {
+  return (
+    <nav className={`flex gap-4 overflow-x-auto ${className}`} aria-label="Views">
+      {views.map(([name, words]) =>
+        path.endsWith(`/${name}`) ? (
+          <span
+            key={name}
+            className="border-accent border-b-2 py-2 font-bold max-md:py-3"
+            aria-current="page"
+          >
+            {words}
+          </span>
+        ) : (
+          <Link
+            key={name}
+            className="text-ink2 hover:text-ink py-2 max-md:py-3"
+            href={`/inspections/${inspection}/${name}`}
+          >
+            {words}
+          </Link>
+        ),
+      )}
+    </nav>
+  );
+}

@@ -1,0 +1,25 @@
+'use client';
+
+import { thingWords } from '@/core/walk/thing-words';
+import { FactSheet } from '../../facts/FactSheet';
+import { SureChoice } from '../../facts/SureChoice';
+import { useBook } from '../../Book/context';
+
+/** Anything else that was touched: a lug, the enclosure, a cable, a conductor. */
+export function ThingDetail({ about }: { about: string }) {
+  const { state, actions } = useBook();
+  const { site } = state.assessment;
+  const { type } = site.reader.inspection.things.get(about) ?? {};
+  return (
+    <section className="border-line grid gap-3 border-b p-4" aria-label={thingWords(about, site)}>
+      <h2 className="text-heading font-bold">{thingWords(about, site)}</h2>
+      <SureChoice />
+      <FactSheet about={about} />
+      {type && type !== 'panel' && type !== 'site' && type !== 'building' && (
+        <button className="act" onClick={() => void actions.observe(about, { removed: true })}>
+          Not there after all
+        </button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import type { Certainty } from '@/core/entries/entry';
+import type { Facts, PropertyName } from '@/core/entries/properties';
+import { properties } from '@/core/entries/properties';
+import type { PropertySpec } from '@/core/entries/properties';
+import { useBook } from '../Book/context';
+import { ChoiceField, ChoicesField } from './ChoiceField';
+import { TypedField } from './TypedField';
+
+interface FactFieldProps {
+  about: string;
+  property: PropertyName;
+  certainty?: Certainty;
+}
+
+/** How a property is usually known: what is measured is measured, what is set out is told. */
+const usually = (spec: PropertySpec): Certainty =>
+  spec.stage === 10 || spec.input === 'length'
+    ? 'measured'
+    : spec.stage === 1
+      ? 'told'
+      : 'seen';
+
+/** One fact, asked for as its kind wants; recorded when it is chosen or left. */
+export function FactField({ about, property, certainty }: FactFieldProps) {
+  const { state, actions } = useBook();
+  const spec: PropertySpec = properties[property];
+  const { reader } = state.assessment.site;
+  const value = reader.value(about, property);
+  const record = (next: unknown) =>
+    void actions.observe(about, { [property]: next } as Facts, certainty ?? usually(spec));
+  const label = spec.unit ? `${spec.label}, ${spec.unit}` : spec.label;
+
+  if (spec.input === 'yes-no')
+    return (
+      <ChoiceField
+        label={label}
+        choices={{ true: 'yes', false: 'no' }}
+        value={value === undefined ? undefined : String(value)}
+        record={(chosen) => record(chosen === 'true')}
+      />
+    );
+  if (spec.input === 'choice')
+    return (
+      <ChoiceField
+        label={label}
+        choices={spec.choices ?? {}}
+        value={value as string | undefined}
+        record={record}
+      />
+    );
+  if (spec.input === 'choices')
+    return (
+      <ChoicesField
+        label={label}
+        choices={spec.choices ?? {}}
+        value={value as string[] | undefined}
+        record={record}
+      />
+    );
+  return (
+    <TypedField
+      key={JSON.stringify(value)}
+      label={label}
+      spec={spec}
+      value={value}
+      lengths={state.assessment.settings.lengths}
+      record={record}
+    />
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { observations } from '@/core/entries/properties/any';
+import { properties } from '@/core/entries/properties';
+import type { PropertyName, PropertySpec } from '@/core/entries/properties';
+import { propertiesOf, subjectOfRef } from '@/core/walk/asked';
+import { useBook } from '../Book/context';
+import { FactField } from './FactField';
+
+/** Shown by name elsewhere, or not a thing to choose. */
+const elsewhere: readonly string[] = ['removed', 'remark', 'conductorCount', 'madeSafe', 'toldWhom'];
+
+interface FactSheetProps {
+  about: string;
+  /** Properties that the same screen asks for already. */
+  without?: readonly PropertyName[];
+}
+
+/** Everything that can be recorded of one thing or part, where it is touched. */
+export function FactSheet({ about, without = [] }: FactSheetProps) {
+  const { state } = useBook();
+  const subject = subjectOfRef(about, state.assessment.site);
+  if (!subject) return null;
+  const seen: readonly string[] = observations;
+  const names = propertiesOf(subject).filter((name) => !without.includes(name));
+  const own = names.filter((name) => !elsewhere.includes(name) && !seen.includes(name));
+  const noticed = observations.filter(
+    (name) => (properties[name] as PropertySpec).on.includes(subject) && names.includes(name),
+  );
+  const said = (['remark', 'madeSafe', 'toldWhom'] as const).filter((name) => names.includes(name));
+  return (
+    <div className="grid gap-2.5">
+      {own.length > 0 && (
+        <div className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
+          {own.map((property) => (
+            <FactField key={property} about={about} property={property} />
+          ))}
+        </div>
+      )}
+      {noticed.length > 0 && (
+        <fieldset className="border-hair grid gap-2 border-t pt-2">
+          <legend className="text-caption text-ink2">Noticed on it</legend>
+          {noticed.map((property) => (
+            <FactField key={property} about={about} property={property} />
+          ))}
+        </fieldset>
+      )}
+      {said.map((property) => (
+        <FactField key={property} about={about} property={property} />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,96 @@
+'use client';
+
+import { useState } from 'react';
+import type { PropertySpec } from '@/core/entries/properties';
+import type { Length } from '@/core/entries/properties/spec';
+import { lengthWords, parseLength } from '@/core/panel/lengths';
+import { readNumbers } from '@/core/shorthand/panel-lines';
+
+interface TypedFieldProps {
+  label: string;
+  spec: PropertySpec;
+  value: unknown;
+  lengths: 'metric' | 'us';
+  record(value: unknown): void;
+}
+
+/** A fact that is typed: recorded when the field is left or Enter pressed. */
+export function TypedField({ label, spec, value, lengths, record }: TypedFieldProps) {
+  const shown = shownWords(spec, value);
+  const [text, setText] = useState(shown);
+  const [fault, setFault] = useState('');
+  const commit = () => {
+    if (text.trim() === shown) return setFault('');
+    if (text.trim() === '') return setText(shown);
+    const read = readTyped(spec, text, lengths);
+    if ('fault' in read) return setFault(read.fault);
+    setFault('');
+    record(read.value);
+  };
+  const asks = spec.input === 'length' ? `${label}, ${lengths === 'us' ? 'in' : 'mm'}` : label;
+  return (
+    <label className="text-caption text-ink2 grid content-start gap-0.5">
+      {asks}
+      <input
+        className={`field ${shown === '' ? 'border-dashed' : ''}`}
+        value={text}
+        inputMode={spec.input === 'number' ? 'decimal' : undefined}
+        placeholder="not seen"
+        aria-invalid={fault !== ''}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => event.key === 'Enter' && commit()}
+      />
+      {fault && (
+        <span role="alert" className="text-danger font-semibold">
+          {fault}
+        </span>
+      )}
+    </label>
+  );
+}
+
+function shownWords(spec: PropertySpec, value: unknown): string {
+  if (value === undefined) return '';
+  if (spec.input === 'length') return lengthWords(value as Length);
+  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.join(', ');
+  return String(value);
+}
+
+/** Numbers as numbers, lengths with their unit, lists by commas, 17-24 for a run. */
+function readTyped(
+  spec: PropertySpec,
+  text: string,
+  lengths: 'metric' | 'us',
+): { value: unknown } | { fault: string } {
+  const trimmed = text.trim();
+  switch (spec.input) {
+    case 'number': {
+      const number = Number(trimmed.replace(',', '.'));
+      return Number.isFinite(number)
+        ? { value: number }
+        : { fault: `${spec.label}: expected a number, got ${trimmed}` };
+    }
+    case 'length': {
+      const length = parseLength(trimmed, lengths === 'us' ? 'in' : 'mm');
+      return length === undefined
+        ? { fault: `${spec.label}: expected a length such as 820 mm or 32 in, got ${trimmed}` }
+        : { value: length };
+    }
+    case 'numbers': {
+      const numbers = readNumbers(trimmed.replaceAll(' ', ''));
+      return numbers
+        ? { value: numbers }
+        : { fault: `${spec.label}: expected numbers such as 17-24, or none, got ${trimmed}` };
+    }
+    case 'list':
+      return {
+        value: trimmed
+          .split(',')
+          .map((one) => one.trim())
+          .filter(Boolean),
+      };
+    default:
+      return { value: trimmed };
+  }
+}
