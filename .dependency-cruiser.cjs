@@ -7,7 +7,8 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: {
-        pathNot: '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|date-fns))',
+        pathNot:
+          '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|date-fns|d3-hierarchy|@types/d3-hierarchy))',
       },
     },
     {

@@ -114,8 +114,7 @@ export const poleShare = (index: number, poles: number) =>
 /** Body of a device. */
 export function bodyBox(geometry: Geometry, device: DeviceView) {
   if (device.stands === 'main') return geometry.main;
-  if (device.stands === 'pull-out')
-    return geometry.block(-device.number as 1 | 2 | 3);
+  if (device.stands === 'pull-out') return geometry.block(-device.number as 1 | 2 | 3);
   const x = device.column === 1 ? geometry.left.outer : geometry.right.inner;
   const top = rowTop(geometry, device.row) + 0.02;
   return {
@@ -162,11 +161,9 @@ export function anchorOf(geometry: Geometry, panel: PanelView, ref: string): Poi
       position.column === 1 ? geometry.left.outer + markInset : geometry.right.outer - markInset;
     return { x, y: rowMiddle(geometry, position.row) };
   }
-  const device = [
-    ...panel.devices,
-    ...panel.pullOuts,
-    ...(panel.main ? [panel.main] : []),
-  ].find((one) => one.id === thing);
+  const device = [...panel.devices, ...panel.pullOuts, ...(panel.main ? [panel.main] : [])].find(
+    (one) => one.id === thing,
+  );
   if (device) {
     const box = bodyBox(geometry, device);
     if (device.stands !== 'position')

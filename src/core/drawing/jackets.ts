@@ -1,6 +1,6 @@
 import type { CableView, ConductorView, PanelView } from '../panel/views';
 import type { Geometry } from './geometry';
-import { sideOf } from './jobs';
+import { sideOf } from './side';
 import type { Point } from './shapes';
 
 type Corner = { side: 'left' | 'right'; edge: 'top' | 'bottom' };

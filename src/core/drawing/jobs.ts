@@ -1,20 +1,11 @@
-import type {
-  BarTerminalView,
-  ConductorView,
-  DeviceView,
-  PanelView,
-  TerminalView,
-} from '../panel/views';
+import type { BarTerminalView, ConductorView, PanelView, TerminalView } from '../panel/views';
 import type { Geometry } from './geometry';
 import { barScrewPoint, screwPoint } from './geometry';
 import type { placeJackets } from './jackets';
 import type { Point } from './shapes';
+import type { Side } from './side';
+import { sideOf } from './side';
 
-export type Side = 'left' | 'right';
-
-/** The gutter a device's wires come from; a pull-out block has its screws at its right. */
-export const sideOf = (device: Pick<DeviceView, 'stands' | 'column'>): Side =>
-  device.stands === 'position' && device.column === 1 ? 'left' : 'right';
 export type Use = 'hot' | 'neutral' | 'ground';
 
 /** A conductor to be routed: from which corner of the enclosure to which screw. */

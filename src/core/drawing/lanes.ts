@@ -1,5 +1,6 @@
-import type { Group, Side } from './jobs';
+import type { Group } from './jobs';
 import { onWall } from './jobs';
+import type { Side } from './side';
 
 /** First lane of each group on a side, counted from the breakers outward, and how many there are. */
 export interface LanePlan {

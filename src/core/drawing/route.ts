@@ -4,11 +4,12 @@ import type { Geometry } from './geometry';
 import { lanePitch, layOut } from './geometry';
 import type { Jacket } from './jackets';
 import { placeJackets } from './jackets';
-import type { Group, Job, Side, Use } from './jobs';
+import type { Group, Job, Use } from './jobs';
 import { groupJobs, jobsOf, onWall, screwOf } from './jobs';
 import type { LanePlan } from './lanes';
 import { planLanes } from './lanes';
 import type { Point } from './shapes';
+import type { Side } from './side';
 
 /** A conductor's way through the panel, from its jacket to its screw. */
 export interface Wire {

@@ -32,7 +32,18 @@ export type Tone =
   | `jacket-${JacketTone}`;
 
 export type WireTone =
-  'black' | 'red' | 'blue' | 'orange' | 'brown' | 'yellow' | 'white' | 'grey' | 'green' | 'bare' | 'aluminium' | 'unknown';
+  | 'black'
+  | 'red'
+  | 'blue'
+  | 'orange'
+  | 'brown'
+  | 'yellow'
+  | 'white'
+  | 'grey'
+  | 'green'
+  | 'bare'
+  | 'aluminium'
+  | 'unknown';
 export type JacketTone = 'woven' | 'white' | 'yellow' | 'orange' | 'black' | 'steel' | 'unknown';
 
 /** Drawn from first to last. */

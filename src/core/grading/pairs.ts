@@ -36,7 +36,8 @@ export const pairs: readonly Pair[] = [
       const listed = terminal.circuit.loads.flatMap(
         (load) => site.reader.fact(load.id, 'listedW') ?? [],
       );
-      const volts = terminal.device.terminals.length === 2 && terminal.device.height === 2 ? 240 : 120;
+      const volts =
+        terminal.device.terminals.length === 2 && terminal.device.height === 2 ? 240 : 120;
       const amps = listed.reduce((sum, fact) => sum + fact.value, 0) / volts;
       return amps > 0.8 * rating ? (listed[0] as Fact) : undefined;
     },

@@ -39,7 +39,11 @@ export function buildDevice(
     row: onPosition ? row : 0,
     half,
     height,
-    label: labelOf(place, half, Array.from({ length: height }, (_, step) => numberAt(row + step))),
+    label: labelOf(
+      place,
+      half,
+      Array.from({ length: height }, (_, step) => numberAt(row + step)),
+    ),
     number,
     terminals: [],
   };

@@ -31,8 +31,7 @@ export function buildPanel(
   };
   const kind = reader.value(id, 'panelKind') ?? 'breaker';
   const system = reader.value(id, 'serviceSystem') ?? supply.system ?? 'split-phase';
-  const legPattern =
-    reader.value(id, 'legPattern') ?? (kind === 'fuse' ? 'by-column' : 'by-row');
+  const legPattern = reader.value(id, 'legPattern') ?? (kind === 'fuse' ? 'by-column' : 'by-row');
   const legOf = (column: Column, row: number): Leg =>
     reader.value(positionRef(id, column, row), 'leg') ?? legAt(system, legPattern, column, row);
   const outOfRange: PanelView['outOfRange'] = [];

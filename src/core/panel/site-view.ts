@@ -30,7 +30,9 @@ export function readSite(inspection: Inspection, choices?: Choices): SiteView {
   const panels = buildings.flatMap((building) =>
     (children.get(building.id) ?? [])
       .filter((thing) => thing.type === 'panel')
-      .map((panel) => buildPanel(panel.id, building.id, children, reader, supply.placeOf(panel.id))),
+      .map((panel) =>
+        buildPanel(panel.id, building.id, children, reader, supply.placeOf(panel.id)),
+      ),
   );
   return {
     reader,

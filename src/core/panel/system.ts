@@ -41,7 +41,10 @@ export type SystemName = keyof typeof systems;
 export type Leg = 'A' | 'B' | 'C';
 
 /** How the bus gives its legs to positions. */
-export const legPatterns = { 'by-row': 'rows in turn', 'by-column': 'one leg to each column' } as const;
+export const legPatterns = {
+  'by-row': 'rows in turn',
+  'by-column': 'one leg to each column',
+} as const;
 export type LegPattern = keyof typeof legPatterns;
 
 /**
@@ -49,12 +52,7 @@ export type LegPattern = keyof typeof legPatterns;
  * phases come A B C in turn. By column: the left column is A, the right B.
  * @param row from 1 at the top
  */
-export function legAt(
-  system: SystemName,
-  pattern: LegPattern,
-  column: 1 | 2,
-  row: number,
-): Leg {
+export function legAt(system: SystemName, pattern: LegPattern, column: 1 | 2, row: number): Leg {
   const { legs } = systems[system];
   if (pattern === 'by-column') return legs[column - 1]!;
   return legs[(row - 1) % legs.length]!;

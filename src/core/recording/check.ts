@@ -67,7 +67,11 @@ function crowded(
 /** More than one device on a position, but for two half-width ones in its two halves. */
 const clash = (devices: readonly DeviceView[]) =>
   devices.length > 1 &&
-  !(devices.length === 2 && devices.every((device) => device.half) && devices[0]!.half !== devices[1]!.half);
+  !(
+    devices.length === 2 &&
+    devices.every((device) => device.half) &&
+    devices[0]!.half !== devices[1]!.half
+  );
 
 /** Contradictions that stand in a panel's positions: two breakers on one. Kept, and shown. */
 export function crowdedPositions(site: ReturnType<typeof readSite>): Refusal[] {

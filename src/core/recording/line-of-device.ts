@@ -5,7 +5,9 @@ import type { PositionLine, Wire } from '../shorthand/line';
 
 /** Printed numbers of the positions a device takes. */
 export const positionsOf = (
-  panel: PanelView, device: Pick<DeviceView, 'column' | 'row' | 'height'>) =>
+  panel: PanelView,
+  device: Pick<DeviceView, 'column' | 'row' | 'height'>,
+) =>
   Array.from({ length: device.height }, (_, step) =>
     positionNumber(panel.layout, device.column, device.row + step),
   );
@@ -20,6 +22,7 @@ export function lineOfDevice(
     kind: 'position',
     positions: positionsOf(panel, device),
     form: device.form,
+    ...(device.half && { half: device.half }),
     marks: [],
     names: [],
     maybeMore: true,

@@ -105,9 +105,7 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
   if (line.load && circuits[0]) recordLoad(line.load, circuits[0], bench, drafts);
   const shared = recordSharedNeutral(line, form, device, bench, drafts);
   if (shared) return { ok: false, message: shared };
-  drafts.push(
-    ...markDrafts(line, device, site, positionRef(panel.id, place.column, place.row)),
-  );
+  drafts.push(...markDrafts(line, device, site, positionRef(panel.id, place.column, place.row)));
   return { ok: true, drafts };
 }
 
@@ -153,8 +151,11 @@ function recordLoad(
   drafts: Draft[],
 ): void {
   const standing = bench.panel.circuits.find((one) => one.id === circuit)?.loads[0];
-  if (standing) drafts.push(observe(bench.site.reader, standing.id, load));
-  else drafts.push(add('load', bench.newId(), circuit, load));
+  if (standing) {
+    const changed = changedFacts(bench.site.reader, standing.id, load);
+    if (Object.keys(changed).length > 0)
+      drafts.push(observe(bench.site.reader, standing.id, changed));
+  } else drafts.push(add('load', bench.newId(), circuit, load));
 }
 
 /** Adds this breaker to the multiwire circuit of the other. Returns why it cannot. */

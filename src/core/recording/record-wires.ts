@@ -58,8 +58,7 @@ function recordCircuit(
     if (!known) drafts.push(add('cable', cable, bench.panel.id, cableFacts));
     else {
       const changed = changedFacts(bench.site.reader, cable, cableFacts);
-      if (Object.keys(changed).length > 0)
-        drafts.push(observe(bench.site.reader, cable, changed));
+      if (Object.keys(changed).length > 0) drafts.push(observe(bench.site.reader, cable, changed));
     }
     return cable;
   });

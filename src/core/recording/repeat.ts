@@ -9,8 +9,7 @@ import { lineOfDevice } from './line-of-device';
 export function lastDevice(panel: PanelView, reader: FactReader): DeviceView | undefined {
   const order = [...reader.inspection.things.keys()];
   return panel.devices.reduce<DeviceView | undefined>(
-    (last, device) =>
-      !last || order.indexOf(device.id) > order.indexOf(last.id) ? device : last,
+    (last, device) => (!last || order.indexOf(device.id) > order.indexOf(last.id) ? device : last),
     undefined,
   );
 }

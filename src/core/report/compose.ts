@@ -11,6 +11,7 @@ import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
 import { summarise } from './summary';
 import { fill } from './fill';
+import { valueWords } from './value-words';
 import type { FirstThings, ReportData, ReportFinding } from './report';
 
 export interface Author {
@@ -165,16 +166,6 @@ function recorded(facts: readonly Fact[], frame: ReportFrame): ReportFinding['re
 
 const nameOf = (author: string, frame: ReportFrame) =>
   frame.authors.find((one) => one.id === author)?.name ?? author;
-
-/** A value as a reader meets it: the choice's words, the unit with the number. */
-export function valueWords({ property, value }: Pick<Fact, 'property' | 'value'>): string {
-  const spec = propertySpec(property);
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (typeof value === 'string') return spec?.choices?.[value] ?? value;
-  if (typeof value === 'number') return spec?.unit ? `${value} ${spec.unit}` : String(value);
-  if (Array.isArray(value)) return value.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
-  return value === null ? 'nothing' : Object.values(value).join(' ');
-}
 
 function conflictWords(facts: readonly Fact[], frame: ReportFrame): string {
   const [first] = facts;

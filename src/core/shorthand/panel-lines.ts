@@ -32,7 +32,12 @@ function oneOf<K extends string>(
 const bonds = { strap: 'strap', screw: 'screw', can: 'bar-in-can', none: 'none' } as const;
 const numberings = { odd: 'odd-even', down: 'down-columns' } as const;
 const kinds = { breaker: 'breaker', split: 'split-bus', fuse: 'fuse' } as const;
-const mains = { breaker: 'breaker', lugs: 'lugs', throws: 'throws', 'pull-out': 'pull-out' } as const;
+const mains = {
+  breaker: 'breaker',
+  lugs: 'lugs',
+  throws: 'throws',
+  'pull-out': 'pull-out',
+} as const;
 const systemsByWord = {
   '120/240': 'split-phase',
   '208y/120': 'wye-208',
@@ -102,7 +107,8 @@ function readLabel(words: readonly Word[]): Read {
       return panel(facts, ...readings);
     } else
       return {
-        fault: 'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; accepts names',
+        fault:
+          'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; accepts names',
         at: index,
       };
     readings.push(key, value.text);
@@ -116,7 +122,10 @@ function readLabel(words: readonly Word[]): Read {
 export const panelLines: readonly PanelLineReader[] = [
   {
     head: 'main',
-    card: ['main 100 @maker  main 200 3p  main lugs', 'main breaker; three poles; lugs, throws, pull-out'],
+    card: [
+      'main 100 @maker  main 200 3p  main lugs',
+      'main breaker; three poles; lugs, throws, pull-out',
+    ],
     read([, second, ...rest]) {
       if (!second) return { fault: 'name its rating: main 100', at: 0 };
       const kind = oneOf(second, mains);
@@ -139,11 +148,15 @@ export const panelLines: readonly PanelLineReader[] = [
   },
   {
     head: 'pullout',
-    card: ['pullout 1 60 10cu range', 'pull-out block beside the main: its number, rating, wires, name'],
+    card: [
+      'pullout 1 60 10cu range',
+      'pull-out block beside the main: its number, rating, wires, name',
+    ],
     read(words) {
       const [, second, third, fourth] = words;
       const nth = number(second);
-      if (nth !== 1 && nth !== 2 && nth !== 3) return { fault: 'blocks are numbered 1 to 3', at: 1 };
+      if (nth !== 1 && nth !== 2 && nth !== 3)
+        return { fault: 'blocks are numbered 1 to 3', at: 1 };
       const ratingA = number(third);
       if (!Number.isInteger(ratingA) || ratingA < 15 || ratingA > 1200)
         return { fault: 'name its rating: pullout 1 60', at: third ? 2 : 1 };
@@ -184,7 +197,8 @@ export const panelLines: readonly PanelLineReader[] = [
             return { fault: 'after all: how many are on it, 0 to 90', at: index + 1 };
         } else if (/^\d+$/.test(word) && Number(word) >= 1 && Number(word) <= 60)
           line.screws = Number(word);
-        else return { fault: 'a bar has 1 to 60 screws, a side, and all with a count', at: index + 2 };
+        else
+          return { fault: 'a bar has 1 to 60 screws, a side, and all with a count', at: index + 2 };
         readings.push(word);
       }
       return { line, readings };
@@ -306,7 +320,8 @@ export const panelLines: readonly PanelLineReader[] = [
     read([, second, ...rest]) {
       if (/^opened$/i.test(second?.text ?? '')) return panel({ coverOpened: 'opened' }, 'opened');
       const why = rest.map((word) => word.text).join(' ');
-      if (!/^shut$/i.test(second?.text ?? '')) return { fault: 'after cover: opened, or shut and why', at: 1 };
+      if (!/^shut$/i.test(second?.text ?? ''))
+        return { fault: 'after cover: opened, or shut and why', at: 1 };
       if (!why) return { fault: 'say why it was not opened', at: 1 };
       return panel({ coverOpened: 'not-opened', coverReason: why }, 'not opened', why);
     },

@@ -74,8 +74,7 @@ function readPositions(
   }
   const inOneColumn = places.every(
     (place, index) =>
-      index === 0 ||
-      (place!.column === places[0]!.column && place!.row === places[0]!.row + index),
+      index === 0 || (place!.column === places[0]!.column && place!.row === places[0]!.row + index),
   );
   if (!inOneColumn) {
     faults.push({ ...at, message: `${numbers.join(' and ')} are not neighbours down one column` });
@@ -83,7 +82,9 @@ function readPositions(
   }
   line.positions = numbers;
   if (match[2]) line.half = match[2].toLowerCase() === 'a' ? 'upper' : 'lower';
-  const legs = numbers.flatMap((number) => positions?.find((one) => one.number === number)?.leg ?? []);
+  const legs = numbers.flatMap(
+    (number) => positions?.find((one) => one.number === number)?.leg ?? [],
+  );
   const where =
     numbers.length === 1
       ? `position ${numbers[0]}${line.half ? `, ${line.half} half` : ''}`
@@ -140,7 +141,7 @@ function incomplete(line: PositionLine, first: Word): LineFault[] {
   const { kind: _, positions, marks, names, half, form: __, ...more } = line;
   const says =
     Object.keys(more).length > 0 || marks.length > 0 || names.length > 0 || positions.length === 0;
-  return says || (form === 'surge' || form === 'other') || (half && line.ratingsA)
+  return says || form === 'surge' || form === 'other' || (half && line.ratingsA)
     ? []
     : [{ ...at, message: 'say what is there: a rating, open, blank or covered' }];
 }

@@ -34,13 +34,29 @@ const screw: fc.Arbitrary<BarScrew> = fc
     number: fc.integer({ min: 1, max: 30 }),
   })
   .map(({ nth, ...one }) => ({ ...one, ...(nth && { nth }) }));
-const word = fc.constantFrom('hall', 'open', 'porch', 'gf', '15', 'tied', 'T20', '2nd', 'Ω', 'surge');
+const word = fc.constantFrom(
+  'hall',
+  'open',
+  'porch',
+  'gf',
+  '15',
+  'tied',
+  'T20',
+  '2nd',
+  'Ω',
+  'surge',
+);
 const name = fc
   .array(word, { minLength: 1, maxLength: 3 })
   .map((words) => words.join(' '))
   .map((text) => text.charAt(0).toUpperCase() + text.slice(1));
 
-const shapes: { positions: number[]; form: PositionLine['form']; half?: 'upper' | 'lower'; ratings: number }[] = [
+const shapes: {
+  positions: number[];
+  form: PositionLine['form'];
+  half?: 'upper' | 'lower';
+  ratings: number;
+}[] = [
   { positions: [7], form: 'single-pole', ratings: 1 },
   { positions: [9, 11], form: 'two-pole', ratings: 1 },
   { positions: [2, 4, 6], form: 'three-pole', ratings: 1 },
@@ -59,7 +75,11 @@ const lines: fc.Arbitrary<PositionLine> = fc.constantFrom(...shapes).chain((shap
     minLength: 1,
     maxLength: circuits,
   });
-  const together = shape.form === 'two-pole' || shape.form === 'three-pole' || shape.form === 'quad' || shape.form === 'surge';
+  const together =
+    shape.form === 'two-pole' ||
+    shape.form === 'three-pole' ||
+    shape.form === 'quad' ||
+    shape.form === 'surge';
   return fc
     .record({
       ratingsA: fc.array(rating, { minLength: shape.ratings, maxLength: shape.ratings }),
@@ -79,7 +99,13 @@ const lines: fc.Arbitrary<PositionLine> = fc.constantFrom(...shapes).chain((shap
       edge: maybe(fc.constantFrom('top' as const, 'bottom' as const)),
       maker: maybe(fc.constantFrom('Tarnholt', 'Oskelund')),
       year: maybe(fc.integer({ min: 1900, max: 2030 })),
-      tie: maybe(fc.constantFrom('none' as const, 'improvised' as const, together ? ('factory' as const) : ('listed' as const))),
+      tie: maybe(
+        fc.constantFrom(
+          'none' as const,
+          'improvised' as const,
+          together ? ('factory' as const) : ('listed' as const),
+        ),
+      ),
       load: maybe(
         fc.record({
           loadKind: fc.constantFrom(...Object.values(loadWords)),
@@ -87,7 +113,9 @@ const lines: fc.Arbitrary<PositionLine> = fc.constantFrom(...shapes).chain((shap
           listedW: fc.integer({ min: 1, max: 9000 }),
         }),
       ),
-      marks: fc.uniqueArray(fc.constantFrom(...(Object.keys(marks) as (keyof typeof marks)[]), 'burned' as const)),
+      marks: fc.uniqueArray(
+        fc.constantFrom(...(Object.keys(marks) as (keyof typeof marks)[]), 'burned' as const),
+      ),
       names: fc.array(name, { maxLength: circuits }),
       remark: maybe(fc.constantFrom('rust on the screw', 'odd')),
     })
@@ -111,7 +139,23 @@ test('reading a printed line gives the line back', () => {
 
 test('whatever is typed is read or has its fault at columns within the line', () => {
   const anything = fc.array(
-    fc.oneof(word, fc.string({ maxLength: 6 }), fc.constantFrom('7', '9+11', 'main', 'bar', 'n2/', 'label', 'bus', 'q15/', '12cu', 'panel', '"')),
+    fc.oneof(
+      word,
+      fc.string({ maxLength: 6 }),
+      fc.constantFrom(
+        '7',
+        '9+11',
+        'main',
+        'bar',
+        'n2/',
+        'label',
+        'bus',
+        'q15/',
+        '12cu',
+        'panel',
+        '"',
+      ),
+    ),
     { maxLength: 7 },
   );
   fc.assert(

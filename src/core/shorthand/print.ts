@@ -14,7 +14,9 @@ export function printLine(line: PositionLine): string {
   const words = [
     line.positions.join('+') + (line.half ? { upper: 'a', lower: 'b' }[line.half] : ''),
     line.opening &&
-      (line.liveMetal ? 'open!' : { open: 'open', blanked: 'blank', covered: 'covered' }[line.opening]),
+      (line.liveMetal
+        ? 'open!'
+        : { open: 'open', blanked: 'blank', covered: 'covered' }[line.opening]),
     ratingWord(line),
     line.wires && line.wires.map((wires) => wires.map(wireWord).join('+')).join('/'),
     line.fuseBase && (line.fuseBase === 'edison' ? 'edison' : `insert${line.insertA}`),

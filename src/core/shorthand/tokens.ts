@@ -57,8 +57,7 @@ const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 /** `15/15`, or `15` for both, as ratings of a form. */
 function readRatings(text: string, counts: readonly number[]): number[] | undefined {
   const parts = text.split('/');
-  const spread =
-    parts.length === 1 ? Array.from({ length: counts[0]! }, () => parts[0]!) : parts;
+  const spread = parts.length === 1 ? Array.from({ length: counts[0]! }, () => parts[0]!) : parts;
   const ratings = spread.map(amps);
   return counts.includes(ratings.length) && !ratings.includes(undefined)
     ? (ratings as number[])
@@ -77,7 +76,8 @@ const screwReader = (
   ],
   read(text, line) {
     const screws = readScrews(text.slice(1), home);
-    if (!screws) return { fault: `expected screws such as ${letter}4, ${letter}4/5 or ${letter}4+5` };
+    if (!screws)
+      return { fault: `expected screws such as ${letter}4, ${letter}4/5 or ${letter}4+5` };
     if (screws.length > circuitsOf(line))
       return { fault: `${screws.length} circuits named, this device has ${circuitsOf(line)}` };
     line[key] = screws;
@@ -291,7 +291,12 @@ export const deviceTokens: readonly TokenReader[] = [
   },
   {
     pattern: /^=/,
-    card: [`${Object.keys(loadWords).map((word) => `=${word}`).join('  ')}`, 'what it feeds'],
+    card: [
+      `${Object.keys(loadWords)
+        .map((word) => `=${word}`)
+        .join('  ')}`,
+      'what it feeds',
+    ],
     read(text, line) {
       const kind = loadWords[text.slice(1).toLowerCase()];
       if (!kind) return { fault: `after = one of ${Object.keys(loadWords).join(', ')}` };
@@ -339,7 +344,11 @@ export const deviceTokens: readonly TokenReader[] = [
         line.tie = 'improvised';
         return { reading: 'handles tied with a nail, wire or screw' };
       }
-      const known = { ...marks, burned: { words: busMarks.burned }, bright: { words: busMarks.bright } };
+      const known = {
+        ...marks,
+        burned: { words: busMarks.burned },
+        bright: { words: busMarks.bright },
+      };
       if (!Object.hasOwn(known, word))
         return { fault: `after ! one of ${Object.keys(known).join(', ')}, nail` };
       line.marks.push(word as Mark);
@@ -352,7 +361,9 @@ export const deviceTokens: readonly TokenReader[] = [
     read(text, line) {
       const together = formOf(line.form ?? 'single-pole').circuits.some((one) => one.length > 1);
       line.tie = /^un/i.test(text) ? 'none' : together ? 'factory' : 'listed';
-      return { reading: line.tie === 'none' ? 'handles not tied' : properties.tie.choices[line.tie] };
+      return {
+        reading: line.tie === 'none' ? 'handles not tied' : properties.tie.choices[line.tie],
+      };
     },
   },
 ];

@@ -18,7 +18,12 @@ const stage = (number: number, name: string, does: string, caution = false): Sta
 /** The sixteen stages, in the walk's own order; free to jump. */
 export const stages: readonly Stage[] = [
   stage(1, 'Set out', 'Who, where, what kind of visit, what was told.'),
-  stage(2, 'Approach', 'Treat everything as live. Look, listen, smell, then the back of the hand.', true),
+  stage(
+    2,
+    'Approach',
+    'Treat everything as live. Look, listen, smell, then the back of the hand.',
+    true,
+  ),
   stage(3, 'Outside', 'Service, meter, electrodes, pipes and what is near.', true),
   stage(4, 'Stand in front', 'Room to reach it and to work on it.'),
   stage(5, 'The door', 'Maker, label, directory, signs of opening.'),

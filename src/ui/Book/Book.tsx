@@ -65,9 +65,7 @@ export function Book({ session, inspection, settings, entries, children }: BookP
           }),
         ),
       observe: (about, facts, certainty) =>
-        said(
-          store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)]),
-        ),
+        said(store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)])),
       record: (drafts) => said(store.record(() => drafts(newId))),
     };
   }, [store, panel?.id, sure]);

@@ -48,10 +48,7 @@ export function DangerCard() {
 }
 
 /** The place itself where it can carry what was done, else the panel. */
-function safeSubject(
-  finding: Finding,
-  site: Parameters<typeof subjectOfRef>[1],
-): string {
+function safeSubject(finding: Finding, site: Parameters<typeof subjectOfRef>[1]): string {
   const { place, panel } = finding.verdict;
   const subject = subjectOfRef(place.ref, site);
   return subject && properties.madeSafe.on.some((one) => one === subject) ? place.ref : panel;

@@ -16,8 +16,7 @@ export function Detail() {
   if (selection.kind === 'thing') return <ThingDetail key={selection.ref} about={selection.ref} />;
   const position = panel.positions.find((one) => one.number === selection.number);
   if (!position) return <StageDetail number={6} />;
-  const device =
-    position.devices.find((one) => one.half === selection.half) ?? position.devices[0];
+  const device = position.devices.find((one) => one.half === selection.half) ?? position.devices[0];
   return (
     <section
       className="border-line border-b p-4"

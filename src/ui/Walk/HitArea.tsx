@@ -13,7 +13,14 @@ interface HitAreaProps {
 }
 
 /** A place on the drawing that can be touched, or pressed with Enter. */
-export function HitArea({ box, label, selected, focusable = true, position, onTouch }: HitAreaProps) {
+export function HitArea({
+  box,
+  label,
+  selected,
+  focusable = true,
+  position,
+  onTouch,
+}: HitAreaProps) {
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();

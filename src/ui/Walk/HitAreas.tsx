@@ -1,6 +1,13 @@
 'use client';
 
-import { barScrewPoint, bodyBox, bodyLength, boxOnSheet, poleShare, rowTop } from '@/core/drawing/geometry';
+import {
+  barScrewPoint,
+  bodyBox,
+  bodyLength,
+  boxOnSheet,
+  poleShare,
+  rowTop,
+} from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { lugRef } from '@/core/entries/thing-types';
 import { gradeWords } from '@/core/grading/grade';

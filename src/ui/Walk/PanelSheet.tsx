@@ -22,9 +22,12 @@ interface PanelSheetProps {
 
 /** Sideways, down the column is to the left. */
 const turnedKey = (key: string) =>
-  ({ ArrowLeft: 'ArrowDown', ArrowRight: 'ArrowUp', ArrowUp: 'ArrowLeft', ArrowDown: 'ArrowRight' })[
-    key
-  ] ?? key;
+  ({
+    ArrowLeft: 'ArrowDown',
+    ArrowRight: 'ArrowUp',
+    ArrowUp: 'ArrowLeft',
+    ArrowDown: 'ArrowRight',
+  })[key] ?? key;
 
 /** Room above and below the enclosure, inches. */
 const rim = 0.7;

@@ -28,7 +28,11 @@ export function PreviewMarks({ preview, drawing }: { preview: Preview; drawing: 
         />
       ))}
       {wires.map((wire) => (
-        <path key={wire.conductor.id} d={geometry.turned ? turnPath(wirePath(wire), geometry.height) : wirePath(wire)} strokeWidth={0.12} />
+        <path
+          key={wire.conductor.id}
+          d={geometry.turned ? turnPath(wirePath(wire), geometry.height) : wirePath(wire)}
+          strokeWidth={0.12}
+        />
       ))}
     </g>
   );

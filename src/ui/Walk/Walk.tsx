@@ -86,11 +86,7 @@ export function Walk() {
           >
             Findings {count}
           </button>
-          <button
-            className="act"
-            disabled={!state.canRedo}
-            onClick={() => void store.redo()}
-          >
+          <button className="act" disabled={!state.canRedo} onClick={() => void store.redo()}>
             Redo
           </button>
         </div>

@@ -16,11 +16,7 @@ interface FactFieldProps {
 
 /** How a property is usually known: what is measured is measured, what is set out is told. */
 const usually = (spec: PropertySpec): Certainty =>
-  spec.stage === 10 || spec.input === 'length'
-    ? 'measured'
-    : spec.stage === 1
-      ? 'told'
-      : 'seen';
+  spec.stage === 10 || spec.input === 'length' ? 'measured' : spec.stage === 1 ? 'told' : 'seen';
 
 /** One fact, asked for as its kind wants; recorded when it is chosen or left. */
 export function FactField({ about, property, certainty }: FactFieldProps) {

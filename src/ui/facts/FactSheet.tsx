@@ -8,7 +8,13 @@ import { useBook } from '../Book/context';
 import { FactField } from './FactField';
 
 /** Shown by name elsewhere, or not a thing to choose. */
-const elsewhere: readonly string[] = ['removed', 'remark', 'conductorCount', 'madeSafe', 'toldWhom'];
+const elsewhere: readonly string[] = [
+  'removed',
+  'remark',
+  'conductorCount',
+  'madeSafe',
+  'toldWhom',
+];
 
 interface FactSheetProps {
   about: string;

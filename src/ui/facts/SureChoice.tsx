@@ -7,7 +7,11 @@ import { useBook } from '../Book/context';
 export function SureChoice() {
   const { sure, actions } = useBook();
   return (
-    <div className="flex items-center gap-1.5" role="group" aria-label="How the next facts are known">
+    <div
+      className="flex items-center gap-1.5"
+      role="group"
+      aria-label="How the next facts are known"
+    >
       <span className="text-caption text-ink2">Known as</span>
       {certainties.map((one) => (
         <button

@@ -1,6 +1,17 @@
 import * as v from 'valibot';
 import { legPatterns } from '../../panel/system';
-import { choice, choices, length, numbers, property, quantity, text, thingId, whole, yesNo } from './spec';
+import {
+  choice,
+  choices,
+  length,
+  numbers,
+  property,
+  quantity,
+  text,
+  thingId,
+  whole,
+  yesNo,
+} from './spec';
 
 const front = { stage: 4, at: 'space' } as const;
 const door = { stage: 5, at: 'door' } as const;
@@ -23,7 +34,12 @@ export const panelProperties = {
   mainKind: choice(
     ['panel'],
     'Main',
-    { breaker: 'main breaker', lugs: 'lugs only', throws: 'several throws', 'pull-out': 'pull-out' },
+    {
+      breaker: 'main breaker',
+      lugs: 'lugs only',
+      throws: 'several throws',
+      'pull-out': 'pull-out',
+    },
     handles,
   ),
   rows: whole(['panel'], 'Rows of positions', 2, 42, '', handles),
@@ -76,11 +92,20 @@ export const panelProperties = {
   obstructions: choices(
     ['panel'],
     'In the space in front',
-    { storage: 'storage', furniture: 'furniture', pump: 'pump or appliance', pipe: 'pipe', wall: 'shelf or wall' },
+    {
+      storage: 'storage',
+      furniture: 'furniture',
+      pump: 'pump or appliance',
+      pipe: 'pipe',
+      wall: 'shelf or wall',
+    },
     { ...front, fine: [] },
   ),
   doorOpens: yesNo(['panel'], 'Door opens 90°', { ...front, fine: true }),
-  combustiblesNear: yesNo(['panel'], 'Combustibles in the working space', { ...front, fine: false }),
+  combustiblesNear: yesNo(['panel'], 'Combustibles in the working space', {
+    ...front,
+    fine: false,
+  }),
   placedIn: choice(
     ['panel'],
     'Placed in',
@@ -193,7 +218,10 @@ export const panelProperties = {
     { right: 'all there, blunt', missing: 'some missing', pointed: 'pointed', long: 'too long' },
     { ...cover, fine: 'right' },
   ),
-  pointedNearConductors: yesNo(['panel'], 'Pointed screws reach conductors', { ...cover, fine: false }),
+  pointedNearConductors: yesNo(['panel'], 'Pointed screws reach conductors', {
+    ...cover,
+    fine: false,
+  }),
   scorch: choice(
     ['panel'],
     'Soot or arc mark on the cover',
@@ -274,7 +302,11 @@ export const panelProperties = {
   enclosureMeter: choice(
     ['panel'],
     'Measured with',
-    { loading: 'a loading meter', 'high-impedance': 'a high-impedance meter', tester: 'a non-contact tester' },
+    {
+      loading: 'a loading meter',
+      'high-impedance': 'a high-impedance meter',
+      tester: 'a non-contact tester',
+    },
     readings,
   ),
   abV: quantity(['panel'], 'A to B', 700, 'V', readings),
@@ -353,7 +385,9 @@ export const panelProperties = {
   inhibitor: choice(['lug'], 'Inhibitor', { present: 'present', absent: 'absent' }, { stage: 8 }),
   strandsCut: yesNo(['lug'], 'Strands cut', { stage: 8, fine: false }),
   markedForAl: yesNo(['lug'], 'Marked for aluminium', { stage: 8 }),
-  torqueNm: quantity(['lug', 'terminal', 'bar-terminal'], 'Torque measured', 200, 'N·m', { stage: 10 }),
+  torqueNm: quantity(['lug', 'terminal', 'bar-terminal'], 'Torque measured', 200, 'N·m', {
+    stage: 10,
+  }),
   temperatureC: quantity(['lug', 'terminal', 'bar-terminal', 'device'], 'Temperature', 300, '°C', {
     stage: 10,
   }),

@@ -32,7 +32,8 @@ export interface PropertySpec extends Asked {
   /** As read on a form, sentence case, without unit. */
   label: string;
   /** How a form asks for it. */
-  input: 'yes-no' | 'choice' | 'choices' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
+  input:
+    'yes-no' | 'choice' | 'choices' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
   choices?: Readonly<Record<string, string>>;
   unit?: string;
 }
@@ -76,10 +77,7 @@ export const choices = <const C extends Record<string, string>>(
 ) =>
   property({
     on,
-    schema: v.pipe(
-      v.array(v.picklist(Object.keys(of) as (keyof C & string)[])),
-      v.maxLength(40),
-    ),
+    schema: v.pipe(v.array(v.picklist(Object.keys(of) as (keyof C & string)[])), v.maxLength(40)),
     label,
     input: 'choices',
     choices: of,

@@ -6,7 +6,11 @@ const outside = { stage: 3 } as const;
 const supplied = ['panel', 'disconnect', 'meter'] as const;
 const conductorSizes = Object.fromEntries(sizes.map((size) => [size, size]));
 
-const size = (on: readonly ('panel' | 'disconnect' | 'meter' | 'electrode' | 'pipe' | 'outlet')[], label: string, stage: number) =>
+const size = (
+  on: readonly ('panel' | 'disconnect' | 'meter' | 'electrode' | 'pipe' | 'outlet')[],
+  label: string,
+  stage: number,
+) =>
   property({
     on,
     schema: picklist(sizes),
@@ -302,12 +306,40 @@ export const supplyProperties = {
     { stage: 2 },
   ),
   madeSafe: text(
-    ['site', 'building', 'panel', 'device', 'position', 'terminal', 'conductor', 'bar-terminal', 'meter', 'source', 'pipe', 'lug', 'bar'],
+    [
+      'site',
+      'building',
+      'panel',
+      'device',
+      'position',
+      'terminal',
+      'conductor',
+      'bar-terminal',
+      'meter',
+      'source',
+      'pipe',
+      'lug',
+      'bar',
+    ],
     'Made safe: what was done',
     600,
   ),
   toldWhom: text(
-    ['site', 'building', 'panel', 'device', 'position', 'terminal', 'conductor', 'bar-terminal', 'meter', 'source', 'pipe', 'lug', 'bar'],
+    [
+      'site',
+      'building',
+      'panel',
+      'device',
+      'position',
+      'terminal',
+      'conductor',
+      'bar-terminal',
+      'meter',
+      'source',
+      'pipe',
+      'lug',
+      'bar',
+    ],
     'Told whom, and when',
     300,
   ),

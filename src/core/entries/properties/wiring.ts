@@ -268,7 +268,11 @@ export const wiringProperties = {
   applianceWires: choice(
     ['load'],
     'Dryer or range connected by',
-    { four: 'four wires', 'three-insulated': 'three, neutral insulated', 'three-bare': 'three, neutral bare' },
+    {
+      four: 'four wires',
+      'three-insulated': 'three, neutral insulated',
+      'three-bare': 'three, neutral bare',
+    },
     trace,
   ),
 };

@@ -1,0 +1,217 @@
+import { formOf } from '../panel/device-forms';
+import type { FactReader } from '../panel/reader';
+import type { BarTerminalView, DeviceView, PanelView } from '../panel/views';
+import { lineOfDevice } from '../recording/line-of-device';
+import { printScrews } from '../shorthand/bar-screws';
+import type { BarScrew, PositionLine } from '../shorthand/line';
+import { parseLine } from '../shorthand/parse';
+import { printLine } from '../shorthand/print';
+
+/** Columns of the circuit table in a spreadsheet, in this order. */
+export const circuitColumns = [
+  'position',
+  'device',
+  'wires',
+  'neutral screws',
+  'ground screws',
+  'marked for',
+  'protection',
+  'wiring method',
+  'jacket',
+  'maker and type',
+  'load',
+  'name',
+  'opening',
+] as const;
+export type CircuitColumn = (typeof circuitColumns)[number];
+export type CircuitRow = Record<CircuitColumn, string>;
+
+const blank = Object.fromEntries(circuitColumns.map((name) => [name, ''])) as CircuitRow;
+
+/** Where each neutral and ground of a device's circuits is screwed, by circuit and cable. */
+function screwsOf(
+  panel: PanelView,
+  device: DeviceView,
+  use: 'neutral' | 'ground',
+): BarScrew[][] | undefined {
+  const seats = new Map<string, BarTerminalView>(
+    panel.bars.flatMap((bar) =>
+      bar.terminals.flatMap((terminal) =>
+        terminal.conductors.map((conductor) => [conductor.id, terminal] as const),
+      ),
+    ),
+  );
+  const screwAt = (terminal: BarTerminalView): BarScrew => {
+    const bar = terminal.bar.kind === 'ground' ? 'ground' : 'neutral';
+    const nth = panel.bars.filter((one) => one.kind === bar).indexOf(terminal.bar) + 1;
+    return { bar, ...(nth > 1 && { nth }), number: terminal.number };
+  };
+  const circuits = formOf(device.form).circuits.map((indexes) => {
+    const cables = [
+      ...new Set(
+        indexes.flatMap((index) =>
+          (device.terminals[index]?.conductors ?? []).flatMap((wire) => wire.cable?.id ?? []),
+        ),
+      ),
+    ];
+    return cables.flatMap((cable) => {
+      const wire = panel.conductors.find(
+        (one) => one.cable?.id === cable && one.function?.value === use,
+      );
+      const seat = wire && seats.get(wire.id);
+      return seat ? [screwAt(seat)] : [];
+    });
+  });
+  while (circuits.length > 0 && circuits.at(-1)!.length === 0) circuits.pop();
+  return circuits.length > 0 && circuits.every((one) => one.length > 0) ? circuits : undefined;
+}
+
+/** A device as the line of shorthand that records it whole. */
+export function wholeLine(panel: PanelView, device: DeviceView, reader: FactReader): PositionLine {
+  const { maybeMore: _, wires, ...line } = lineOfDevice(panel, device, reader);
+  const cable = device.terminals.flatMap((terminal) => terminal.conductors)[0]?.cable;
+  const load = device.terminals[0]?.circuit?.loads[0];
+  const circuits = formOf(device.form).circuits.map(
+    (indexes) => device.terminals[indexes[0]!]?.circuit?.name ?? '',
+  );
+  while (circuits.length > 0 && circuits.at(-1) === '') circuits.pop();
+  const takes = reader.value(device.id, 'terminalTakes');
+  const [maker, breakerType, protection, tie, fuseBase, insertA, year] = [
+    reader.value(device.id, 'maker'),
+    reader.value(device.id, 'breakerType'),
+    reader.value(device.id, 'protection'),
+    reader.value(device.id, 'tie'),
+    reader.value(device.id, 'fuseBase'),
+    reader.value(device.id, 'insertA'),
+    reader.value(device.id, 'yearBuilt'),
+  ];
+  const neutrals = screwsOf(panel, device, 'neutral');
+  const grounds = screwsOf(panel, device, 'ground');
+  const ratings = device.terminals[0]?.ratingA?.value;
+  return {
+    ...line,
+    ...(ratings && { ratingsA: ratings }),
+    ...(wires?.every((one) => one.length > 0) && { wires }),
+    ...((takes === 1 || takes === 2) && { takes }),
+    ...(neutrals && { neutrals }),
+    ...(grounds && { grounds }),
+    ...(cable?.kind && { cableKind: cable.kind.value }),
+    ...(cable?.jacket && { jacket: cable.jacket }),
+    ...(maker && { maker }),
+    ...(breakerType && { breakerType }),
+    ...(protection && { protection }),
+    ...(tie && { tie }),
+    ...(fuseBase && { fuseBase }),
+    ...(insertA && { insertA }),
+    ...(year && { year }),
+    ...(load?.kind && { load: { loadKind: load.kind.value } }),
+    names: circuits,
+  };
+}
+
+/** The panel's devices and openings as rows of words, each in shorthand's own spelling. */
+export function circuitRows(panel: PanelView, reader: FactReader): CircuitRow[] {
+  return panel.positions.flatMap((position): CircuitRow[] => {
+    if (position.devices.length === 0)
+      return position.opening
+        ? [
+            {
+              ...blank,
+              position: String(position.number),
+              opening: { covered: 'covered', blanked: 'blank', open: 'open' }[
+                position.opening.value
+              ],
+            },
+          ]
+        : [];
+    return position.devices
+      .filter((device) => device.row === position.row)
+      .map((device) => deviceRow(wholeLine(panel, device, reader)));
+  });
+}
+
+function deviceRow(line: PositionLine): CircuitRow {
+  const only = (keep: Partial<PositionLine>) =>
+    printLine({
+      kind: 'position',
+      positions: line.positions,
+      ...(line.half && { half: line.half }),
+      ...(line.form && { form: line.form }),
+      marks: [],
+      names: [],
+      ...keep,
+    })
+      .split(' ')
+      .slice(1)
+      .join(' ');
+  const formWords = only({});
+  const part = (keep: Partial<PositionLine>) => only(keep).slice(formWords.length).trim();
+  return {
+    ...blank,
+    position: printLine({
+      kind: 'position',
+      positions: line.positions,
+      ...(line.half && { half: line.half }),
+      marks: [],
+      names: [],
+    }),
+    device: only({
+      ...(line.ratingsA && { ratingsA: line.ratingsA }),
+      ...(line.fuseBase && { fuseBase: line.fuseBase }),
+      ...(line.insertA && { insertA: line.insertA }),
+      ...(line.year && { year: line.year }),
+      ...(line.tie && { tie: line.tie }),
+    }),
+    wires: line.wires ? part({ wires: line.wires }) : '',
+    'neutral screws': line.neutrals ? `n${printScrews(line.neutrals, 'neutral')}` : '',
+    'ground screws': line.grounds ? `g${printScrews(line.grounds, 'ground')}` : '',
+    'marked for': line.takes ? `m${line.takes}` : '',
+    protection: line.protection ? part({ protection: line.protection }) : '',
+    'wiring method': line.cableKind ? `in:${line.cableKind}` : '',
+    jacket: line.jacket ? `j:${line.jacket}` : '',
+    'maker and type': line.maker
+      ? `@${line.maker}${line.breakerType ? `.${line.breakerType}` : ''}`
+      : '',
+    load: line.load ? part({ load: line.load }) : '',
+    name: line.names.join(' / '),
+  };
+}
+
+/** A row's line of shorthand, to be read like any other. */
+export function lineOfRow(row: Partial<CircuitRow>): string {
+  const name = row.name?.trim() ?? '';
+  const cells = circuitColumns
+    .filter((column) => column !== 'name')
+    .map((column) => row[column]?.trim() ?? '');
+  const quoted = name === '' ? '' : `"${name.replaceAll('"', '')}"`;
+  return [...cells, quoted].filter(Boolean).join(' ');
+}
+
+/** A fault of an imported row: its number counted from 1 below the heading, and why. */
+export interface RowFault {
+  row: number;
+  message: string;
+}
+
+/** Reads rows as lines; good ones are kept, each faulty one named. */
+export function readRows(
+  rows: readonly Partial<CircuitRow>[],
+  panel: PanelView,
+): { lines: PositionLine[]; faults: RowFault[] } {
+  const lines: PositionLine[] = [];
+  const faults: RowFault[] = [];
+  rows.forEach((row, index) => {
+    const text = lineOfRow(row);
+    if (text === '') return;
+    const parsed = parseLine(text, panel);
+    if (parsed.line?.kind === 'position') lines.push(parsed.line);
+    else
+      faults.push({
+        row: index + 1,
+        message: parsed.faults[0]
+          ? `${text.slice(parsed.faults[0].start, parsed.faults[0].end)}: ${parsed.faults[0].message}`
+          : 'a row begins with a position',
+      });
+  });
+  return { lines, faults };
+}

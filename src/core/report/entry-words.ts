@@ -1,0 +1,21 @@
+import type { Entry } from '../entries/entry';
+import { propertySpec } from '../entries/properties';
+import type { SiteView } from '../panel/site-view';
+import { thingWords } from '../walk/thing-words';
+import { valueWords } from './value-words';
+
+/** What an entry says, in words: the thing, then each fact. */
+export function entryWords(entry: Entry, site: SiteView): { about: string; says: string[] } {
+  if (entry.kind === 'undo') return { about: 'Taken back', says: [] };
+  const ref = entry.kind === 'add' ? entry.thing : entry.about;
+  const says = Object.entries(entry.facts)
+    .filter(([property]) => !hidden.has(property))
+    .map(([property, value]) => {
+      const label = propertySpec(property)?.label ?? property;
+      return `${label}: ${valueWords({ property, value })}`;
+    });
+  return { about: thingWords(ref, site), says };
+}
+
+/** Said by where the thing stands, not as words. */
+const hidden: ReadonlySet<string> = new Set(['landsOn', 'terminals', 'sharedNeutral', 'circuit']);

@@ -1,0 +1,12 @@
+import type { Fact } from '../entries/inspection';
+import { propertySpec } from '../entries/properties';
+
+/** A value as a reader meets it: the choice's words, the unit with the number. */
+export function valueWords({ property, value }: Pick<Fact, 'property' | 'value'>): string {
+  const spec = propertySpec(property);
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return spec?.choices?.[value] ?? value;
+  if (typeof value === 'number') return spec?.unit ? `${value} ${spec.unit}` : String(value);
+  if (Array.isArray(value)) return value.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
+  return value === null ? 'nothing' : Object.values(value).join(' ');
+}

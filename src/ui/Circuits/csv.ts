@@ -1,0 +1,69 @@
+import { parse } from 'csv-parse/browser/esm/sync';
+import { stringify } from 'csv-stringify/browser/esm/sync';
+import type { CircuitRow, RowFault } from '@/core/formats/circuit-rows';
+import { circuitColumns } from '@/core/formats/circuit-rows';
+
+/** A cell a spreadsheet would run as a formula is given a mark in front; reading takes it off. */
+const guarded = (cell: string) => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+const unguarded = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
+export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>
+  stringify(
+    rows.map((row) => circuitColumns.map((column) => guarded(row[column]))),
+    { header: true, columns: [...circuitColumns], bom: true },
+  );
+
+/** Reads comma, semicolon or tab separated rows under a heading of known columns, in any order. */
+export function circuitsFromCsv(
+  text: string,
+): { rows: Partial<CircuitRow>[] } | { faults: RowFault[] } {
+  let cells: string[][];
+  try {
+    cells = parse(text, {
+      bom: true,
+      delimiter: [',', ';', '\t'],
+      skip_empty_lines: true,
+      trim: true,
+      relax_column_count: true,
+    }) as string[][];
+  } catch (error) {
+    return {
+      faults: [{ row: 0, message: error instanceof Error ? error.message : 'not a table' }],
+    };
+  }
+  const heading = (cells[0] ?? []).map((cell) => cell.toLowerCase());
+  const known: readonly string[] = circuitColumns;
+  if (!heading.includes('position'))
+    return {
+      faults: [
+        {
+          row: 0,
+          message: `expected a heading with position, and any of ${known.slice(1).join(', ')}`,
+        },
+      ],
+    };
+  const strange = heading.filter((name) => !known.includes(name));
+  const doubled = heading.filter((name, index) => heading.indexOf(name) !== index);
+  if (strange.length > 0 || doubled.length > 0)
+    return {
+      faults: [
+        {
+          row: 0,
+          message:
+            strange.length > 0
+              ? `no column is called ${strange.join(', ')}`
+              : `${doubled.join(', ')} stands twice in the heading`,
+        },
+      ],
+    };
+  return {
+    rows: cells
+      .slice(1)
+      .map(
+        (row) =>
+          Object.fromEntries(
+            heading.map((name, index) => [name, unguarded(row[index] ?? '')]),
+          ) as Partial<CircuitRow>,
+      ),
+  };
+}

@@ -1,0 +1,77 @@
+'use client';
+
+import { observe } from '@/core/recording/draft';
+import { notesOf } from '@/core/walk/notes';
+import { thingWords } from '@/core/walk/thing-words';
+import { useBook } from '../Book/context';
+import { PlaceChoice } from './PlaceChoice';
+
+/** What was noted out of turn: unplaced first, each to be placed or dismissed. */
+export function Notes() {
+  const { state, trouble, actions } = useBook();
+  const { site } = state.assessment;
+  const notes = notesOf(site);
+  const waiting = notes.filter((note) => !note.about && !note.dismissed);
+  const rest = notes.filter((note) => note.about ?? note.dismissed);
+  const place = (id: string, ref: string) =>
+    void actions.record(() => [observe(site.reader, id, { aboutThing: ref })]);
+  const dismiss = (id: string, dismissed: boolean) =>
+    void actions.record(() => [observe(site.reader, id, { dismissed })]);
+  return (
+    <main className="bg-sheet h-full overflow-y-auto p-4 md:px-8" aria-label="Notes">
+      <div className="mx-auto grid max-w-4xl gap-6">
+        {trouble && (
+          <p role="alert" className="text-danger font-semibold">
+            {trouble}
+          </p>
+        )}
+        <section aria-labelledby="waiting">
+          <h2 id="waiting" className="text-lg font-bold">
+            Waiting for a place: {waiting.length}
+          </h2>
+          {waiting.length === 0 && (
+            <p className="text-ink2">
+              Nothing waits. “Note this” in the header keeps words from anywhere.
+            </p>
+          )}
+          <ul className="border-ink mt-2 border-t-2">
+            {waiting.map((note) => (
+              <li key={note.id} className="border-hair grid gap-2 border-b py-2">
+                <p className="text-sm">{note.words}</p>
+                <div className="flex flex-wrap items-center gap-2">
+                  <PlaceChoice label="It is about" choose={(ref) => place(note.id, ref)} />
+                  <button className="act" onClick={() => dismiss(note.id, true)}>
+                    Dismiss
+                  </button>
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-labelledby="placed">
+          <h2 id="placed" className="text-lg font-bold">
+            Placed or dismissed: {rest.length}
+          </h2>
+          <ul className="border-ink mt-2 border-t-2">
+            {rest.map((note) => (
+              <li
+                key={note.id}
+                className="border-hair flex items-center justify-between gap-3 border-b py-2"
+              >
+                <p className={note.dismissed ? 'text-ink3 line-through' : ''}>
+                  <strong>{note.about ? thingWords(note.about, site) : 'Dismissed'}</strong>{' '}
+                  {note.words}
+                </p>
+                {note.dismissed && (
+                  <button className="act" onClick={() => dismiss(note.id, false)}>
+                    Bring back
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,67 @@
+import { properties } from '@/core/entries/properties';
+import { lengthWords } from '@/core/panel/lengths';
+import type { SiteView } from '@/core/panel/site-view';
+import { systems } from '@/core/panel/system';
+import type { SupplyNode } from '@/core/supply/tree';
+import { thingWords } from '@/core/walk/thing-words';
+
+/** Two lines in a box of the supply drawing. */
+export function nodeWords({ thing }: SupplyNode, site: SiteView): { title: string; under: string } {
+  const { reader } = site;
+  const name = reader.value(thing.id, 'name');
+  switch (thing.type) {
+    case 'service': {
+      const system = reader.value(thing.id, 'serviceSystem');
+      return {
+        title: name ?? 'Service',
+        under: system ? systems[system].short : 'system not read',
+      };
+    }
+    case 'meter': {
+      const state = reader.value(thing.id, 'meterState');
+      return {
+        title: name ?? 'Meter',
+        under: state ? properties.meterState.choices[state] : 'not looked at',
+      };
+    }
+    case 'disconnect': {
+      const rating = reader.value(thing.id, 'disconnectRatingA');
+      return {
+        title: name ?? 'Disconnect',
+        under: rating ? `${rating} A, first disconnect` : 'rating not read',
+      };
+    }
+    default: {
+      const panel = site.panels.find((one) => one.id === thing.id);
+      const place =
+        panel &&
+        {
+          'first-disconnect': 'first disconnect',
+          downstream: 'downstream',
+          unknown: 'supply not known',
+        }[panel.supply.place];
+      const main = panel?.main?.terminals[0]?.handleA;
+      return {
+        title: panel?.name ?? thingWords(thing.id, site),
+        under: [main ? `main ${main} A` : undefined, place].filter(Boolean).join(', '),
+      };
+    }
+  }
+}
+
+/** Beside the line to a thing: which breaker, which conductors, how long. */
+export function feederWords({ thing, by }: SupplyNode, site: SiteView): string {
+  const { reader } = site;
+  const device =
+    by && site.panels.flatMap((panel) => panel.devices).find((one) => one.id === by.id);
+  const size = reader.value(thing.id, 'supplySize');
+  const metal = reader.value(thing.id, 'supplyMetal');
+  const length = reader.value(thing.id, 'supplyLength');
+  return [
+    device ? `breaker ${device.label}` : undefined,
+    size ? `${size} ${metal ? { cu: 'Cu', al: 'Al' }[metal] : ''}`.trim() : undefined,
+    length !== undefined ? lengthWords(length) : undefined,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
