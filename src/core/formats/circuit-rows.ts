@@ -118,9 +118,10 @@ export function circuitRows(panel: PanelView, reader: FactReader): CircuitRow[] 
             {
               ...blank,
               position: String(position.number),
-              opening: { covered: 'covered', blanked: 'blank', open: 'open' }[
-                position.opening.value
-              ],
+              opening:
+                position.opening.value === 'open' && reader.value(position.ref, 'liveMetalInPlane')
+                  ? 'open!'
+                  : { covered: 'covered', blanked: 'blank', open: 'open' }[position.opening.value],
             },
           ]
         : [];

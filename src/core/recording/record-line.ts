@@ -50,11 +50,12 @@ function recordOpening(line: PositionLine, { site, panel }: RecordingBench): Rec
     opening: line.opening!,
     ...(line.liveMetal && { liveMetalInPlane: true }),
   };
+  const changed = changedFacts(site.reader, position.ref, facts);
   return {
     ok: true,
     drafts: [
       ...drafts,
-      observe(site.reader, position.ref, facts),
+      ...(Object.keys(changed).length > 0 ? [observe(site.reader, position.ref, changed)] : []),
       ...markDrafts(line, position.ref, site, position.ref),
     ],
   };

@@ -10,6 +10,9 @@ export function asOfDay(entries: readonly Pick<Entry, 'at'>[]): string | undefin
   return last?.slice(0, 10);
 }
 
+/** "14 Apr 2026 09:41", as the author's own clock showed it. */
+export const wallTimeWords = (at: string) => format(parseISO(at.slice(0, 19)), 'd MMM yyyy HH:mm');
+
 /** "14 April 2026" */
 export const dayWords = (day: string) => format(parseISO(day), 'd MMMM yyyy');
 

@@ -18,4 +18,10 @@ export function entryWords(entry: Entry, site: SiteView): { about: string; says:
 }
 
 /** Said by where the thing stands, not as words. */
-const hidden: ReadonlySet<string> = new Set(['landsOn', 'terminals', 'sharedNeutral', 'circuit']);
+const hidden: ReadonlySet<string> = new Set([
+  'landsOn',
+  'terminals',
+  'sharedNeutral',
+  'circuit',
+  'place',
+]);

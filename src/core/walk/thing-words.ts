@@ -67,7 +67,8 @@ export function thingWords(ref: string, site: SiteView): string {
     const conductor = panel.conductors.find((one) => one.id === id);
     if (conductor) {
       const use = conductor.function?.value;
-      return [conductorWords(conductor), use].filter(Boolean).join(' ');
+      const size = conductor.size ? conductorWords(conductor) : undefined;
+      return [size, use ?? 'conductor'].filter(Boolean).join(' ');
     }
   }
   const kind =

@@ -4,7 +4,11 @@ import { startingSettings } from '@/core/settings/settings';
 import { deliverEntries } from '../commands/deliver-entries';
 import { seedOrganisations } from '../db/seed';
 import type { Session } from '../session';
+import type { Entry } from '@/core/entries/entry';
+import { chandlery } from './chandlery';
 import { lockKeepersHouse } from './lock-keepers-house';
+import { netLoft } from './net-loft';
+import { quayBakery } from './quay-bakery';
 import { demoOrganisations } from './people';
 
 /** Loads the demo unless it is there. Inspections arrive through the command a device uses. */
@@ -32,7 +36,15 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     name: ines.name,
     licence: ines.licence,
   };
-  const { inspection, entries } = lockKeepersHouse(ines.id);
+  for (const make of [quayBakery, chandlery, netLoft, lockKeepersHouse])
+    await deliver(session, make(ines.id));
+  return true;
+}
+
+async function deliver(
+  session: Session,
+  { inspection, entries }: { inspection: string; entries: Entry[] },
+): Promise<void> {
   for (let from = 0; from < entries.length; from += 200) {
     const delivered = await deliverEntries(session, {
       inspection,
@@ -42,5 +54,4 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     const refused = delivered.deliveries.find((one) => one.outcome === 'refused');
     if (refused) throw new Error(`demo entry refused: ${JSON.stringify(refused)}`);
   }
-  return true;
 }

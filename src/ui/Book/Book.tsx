@@ -19,11 +19,12 @@ interface BookProps {
   inspection: string;
   settings: Settings;
   entries: readonly Entry[];
+  authors: readonly { id: string; name: string }[];
   children: ReactNode;
 }
 
 /** One inspection: its logbook, what is in hand, and the views that share them. */
-export function Book({ session, inspection, settings, entries, children }: BookProps) {
+export function Book({ session, inspection, settings, entries, authors, children }: BookProps) {
   const { store, state } = useLogbook({
     inspection,
     settings,
@@ -70,10 +71,30 @@ export function Book({ session, inspection, settings, entries, children }: BookP
     };
   }, [store, panel?.id, sure]);
 
+  const names = useMemo(
+    () =>
+      new Map([
+        ...authors.map(({ id, name }) => [id, name] as const),
+        [session.member, session.name] as const,
+      ]),
+    [authors, session],
+  );
+
   if (!panel) return <NoPanel state={state} who={session} />;
   return (
     <BookContextProvider
-      value={{ store, state, who: session, inspection, panel, selection, sure, trouble, actions }}
+      value={{
+        store,
+        state,
+        who: session,
+        inspection,
+        names,
+        panel,
+        selection,
+        sure,
+        trouble,
+        actions,
+      }}
     >
       <div className="grid h-dvh grid-rows-[auto_1fr]">
         <BookHeader />

@@ -33,6 +33,8 @@ export interface BookContext {
   state: LogbookState;
   who: Who;
   inspection: string;
+  /** Names of those who wrote entries, by their id. */
+  names: ReadonlyMap<string, string>;
   panel: PanelView;
   selection: Selection;
   sure: Certainty | undefined;

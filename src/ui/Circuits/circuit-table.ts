@@ -42,10 +42,13 @@ export function circuitTable(panel: PanelView, { site, findings }: Assessment): 
       const terminals = indexes.flatMap((at) => device.terminals[at] ?? []);
       const wires = terminals.flatMap((terminal) => terminal.conductors);
       const cable = wires[0]?.cable;
+      const shared = panel.multiwires.find((group) =>
+        group.hots.some((hot) => terminals.includes(hot)),
+      )?.neutral;
       const neutrals = panel.conductors.filter(
         (wire) =>
           wire.function?.value === 'neutral' &&
-          wires.some((hot) => hot.cable && hot.cable.id === wire.cable?.id),
+          (wire === shared || wires.some((hot) => hot.cable && hot.cable.id === wire.cable?.id)),
       );
       const circuit = terminals[0]?.circuit;
       const load = circuit?.loads[0]?.kind?.value;

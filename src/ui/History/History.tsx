@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { format, parseISO } from 'date-fns';
 import { assess } from '@/core/assess';
 import { drawPanel } from '@/core/drawing/draw-panel';
 import { sheetSize } from '@/core/drawing/geometry';
@@ -9,6 +8,7 @@ import type { Entry } from '@/core/entries/entry';
 import { orderEntries, withUndone } from '@/core/entries/history';
 import type { HistoryItem } from '@/core/entries/inspection';
 import { splitRef } from '@/core/entries/thing-types';
+import { wallTimeWords } from '@/core/report/dates';
 import { entryWords } from '@/core/report/entry-words';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../Book/context';
@@ -92,16 +92,16 @@ function groupByAction(items: readonly HistoryItem[]): Action[] {
 }
 
 function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) {
-  const { state } = useBook();
+  const { state, names } = useBook();
   const { site } = state.assessment;
   const [first] = action.items;
   const { author, at } = first!.entry;
   return (
     <li className="border-hair grid grid-cols-[8.5rem_1fr_auto] gap-3 border-b py-1.5">
       <span className="text-ink2">
-        {format(parseISO(at), 'd MMM yyyy HH:mm')}
+        {wallTimeWords(at)}
         <br />
-        {author}
+        {names.get(author) ?? author}
       </span>
       <ul className="min-w-0">
         {action.items.map(({ entry, undone }) => {

@@ -3,6 +3,7 @@
 import { useEffect, useRef } from 'react';
 import { coverageOf, notSeenLines } from '@/core/examine/coverage';
 import { cautionLead } from '@/core/report/cautions';
+import { askedAt } from '@/core/walk/asked';
 import { stages } from '@/core/walk/stages';
 import { useBook } from '../Book/context';
 
@@ -12,7 +13,14 @@ export function StageRail() {
   const verdicts = state.assessment.verdicts.filter((verdict) => verdict.panel === panel.id);
   const wants = notSeenLines(verdicts);
   const strip = useRef<HTMLOListElement>(null);
-  const current = selection.kind === 'stage' ? selection.stage : selection.kind === 'screw' ? 9 : 8;
+  const current =
+    selection.kind === 'stage'
+      ? selection.stage
+      : selection.kind === 'screw'
+        ? 9
+        : selection.kind === 'thing'
+          ? 0
+          : 8;
   useEffect(() => {
     strip.current
       ?.querySelector('[aria-current]')
@@ -28,6 +36,11 @@ export function StageRail() {
           const coverage = coverageOf(verdicts.filter((verdict) => verdict.rule.stage === number));
           const seen = coverage.found + coverage.clear;
           const all = seen + coverage.notSeen;
+          const asked =
+            all > 0
+              ? []
+              : askedAt(number, state.assessment.site, panel).flatMap((group) => group.facts);
+          const noted = asked.filter((fact) => fact.recorded).length;
           return (
             <li key={number} className="shrink-0">
               <button
@@ -38,10 +51,14 @@ export function StageRail() {
                 <span className="text-ink2">{number}</span>
                 <span className="truncate">{name}</span>
                 <span className="text-caption text-ink2 max-md:hidden">
-                  {all > 0 ? `${seen}/${all}` : ''}
+                  {all > 0 ? `${seen}/${all}` : asked.length > 0 ? `${noted} noted` : ''}
                 </span>
                 <span className="text-caption text-ink2 col-start-2 md:hidden">
-                  {all > 0 ? `${seen} seen, ${coverage.notSeen} not` : 'no checks here yet'}
+                  {all > 0
+                    ? `${seen} seen, ${coverage.notSeen} not`
+                    : asked.length > 0
+                      ? `${noted} of ${asked.length} noted`
+                      : ''}
                 </span>
                 {all > 0 && (
                   <span className="col-span-3 mt-1 flex" aria-hidden="true">

@@ -1,5 +1,7 @@
 'use client';
 
+import { areas } from '@/core/entries/properties/spec';
+import type { Area } from '@/core/entries/properties/spec';
 import { observations } from '@/core/entries/properties/any';
 import { properties } from '@/core/entries/properties';
 import type { PropertyName, PropertySpec } from '@/core/entries/properties';
@@ -15,6 +17,16 @@ const elsewhere: readonly string[] = [
   'madeSafe',
   'toldWhom',
 ];
+
+/** A panel's many facts by where they are seen. */
+function byArea(names: readonly PropertyName[]): [Area | '', PropertyName[]][] {
+  const groups = new Map<Area | '', PropertyName[]>();
+  for (const name of names) {
+    const area = (properties[name] as PropertySpec).at ?? '';
+    groups.set(area, [...(groups.get(area) ?? []), name]);
+  }
+  return [...groups];
+}
 
 interface FactSheetProps {
   about: string;
@@ -36,13 +48,18 @@ export function FactSheet({ about, without = [] }: FactSheetProps) {
   const said = (['remark', 'madeSafe', 'toldWhom'] as const).filter((name) => names.includes(name));
   return (
     <div className="grid gap-2.5">
-      {own.length > 0 && (
-        <div className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
-          {own.map((property) => (
+      {byArea(own).map(([area, names]) => (
+        <fieldset key={area} className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
+          {area !== '' && (
+            <legend className="border-hair mb-1 w-full border-t pt-2 font-bold">
+              {areas[area]}
+            </legend>
+          )}
+          {names.map((property) => (
             <FactField key={property} about={about} property={property} />
           ))}
-        </div>
-      )}
+        </fieldset>
+      ))}
       {noticed.length > 0 && (
         <fieldset className="border-hair grid gap-2 border-t pt-2">
           <legend className="text-caption text-ink2">Noticed on it</legend>

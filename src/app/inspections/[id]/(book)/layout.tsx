@@ -20,6 +20,7 @@ export default async function BookLayout({
       inspection={id}
       settings={stored?.settings ?? (await readSettings(session))}
       entries={stored?.entries ?? []}
+      authors={stored?.authors ?? []}
     >
       {children}
     </Book>
