@@ -116,10 +116,10 @@ export function drawPullOut(device: DeviceView, g: Geometry): Shape[] {
       layer: 'figures',
       text: device.isMain ? 'MAIN' : device.label.toUpperCase(),
       anchor: 'middle',
-      tone: 'ink2',
-      size: 0.32,
+      tone: device.isMain ? 'number' : 'ink2',
+      size: device.isMain ? 0.26 : 0.32,
       x: box.x + box.width / 2,
-      y: box.y - (device.isMain ? 0.95 : 0.12),
+      y: device.isMain ? box.y + box.height - 0.25 : box.y - 0.12,
     },
     ...device.terminals.flatMap((terminal) =>
       device.isMain ? [] : screw(screwPoint(g, device, terminal.index), 0.15),

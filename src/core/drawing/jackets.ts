@@ -74,8 +74,12 @@ function jacketAt(
   edge: Corner['edge'],
   seat: ReturnType<typeof seats>,
 ): Jacket {
+  // Clear of the main and of the hub where the supply comes in.
+  const { main } = geometry;
   const inner =
-    side === 'left' ? geometry.main.x - 0.5 : geometry.main.x + geometry.main.width + 0.5;
+    side === 'left'
+      ? Math.min(main.x - 0.5, geometry.width / 2 - 1.7)
+      : Math.max(main.x + main.width + 0.5, geometry.width / 2 + 1.7);
   const outer = side === 'left' ? 0.9 : geometry.width - 0.9;
   const step = Math.min(0.62, Math.abs(outer - inner) / Math.max(count - 1, 1));
   const x = inner + (side === 'left' ? -1 : 1) * step * index;

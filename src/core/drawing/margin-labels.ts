@@ -29,7 +29,9 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
       ? short(conductorWords(wires[0])) + (wires.length > 1 ? ` ×${wires.length}` : '')
       : '';
     const name = device ? deviceCircuitWords(device) || 'no name' : state;
-    const nameFrom = wire ? Math.max(3.85, 2.1 + wire.length * figureWidth + 0.3) : 2.1;
+    const number = device?.label ?? String(position.number);
+    const wireFrom = Math.max(2.1, 0.45 + number.length * figureWidth + 0.3);
+    const nameFrom = wire ? Math.max(3.85, wireFrom + wire.length * figureWidth + 0.3) : wireFrom;
     const text = (
       words: string,
       dx: number,
@@ -55,13 +57,8 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
         width: 0.02,
         dashed: !device && !position.opening,
       },
-      text(
-        device?.label ?? String(position.number),
-        0.45,
-        true,
-        device || position.opening ? 'ink' : 'ink3',
-      ),
-      ...(wire ? [text(wire, 2.1, false, 'ink2')] : []),
+      text(number, 0.45, true, device || position.opening ? 'ink' : 'ink3'),
+      ...(wire ? [text(wire, wireFrom, false, 'ink2')] : []),
       text(clip(name, marginIn - nameFrom - 0.3), nameFrom, false, device ? 'ink' : 'ink3'),
     ];
   });

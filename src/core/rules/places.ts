@@ -58,6 +58,10 @@ function positionPlaces(panel: PanelView): PositionPlace[] {
   }));
 }
 
+/** What the trade calls the device. */
+export const deviceWord = (device: DeviceView) =>
+  device.form === 'plug-fuse' || device.form === 'pull-out' ? 'Fuse' : 'Breaker';
+
 /** Positions a device takes. */
 export function positionsUnder(panel: PanelView, device: DeviceView): string[] {
   return Array.from({ length: device.height }, (_, step) =>
@@ -68,7 +72,7 @@ export function positionsUnder(panel: PanelView, device: DeviceView): string[] {
 export function devicePlace(panel: PanelView, device: DeviceView): DevicePlace {
   return {
     ref: device.id,
-    label: `Breaker ${device.label}`,
+    label: `${deviceWord(device)} ${device.label}`,
     related: [
       device.id,
       ...device.terminals.map((terminal) => terminal.ref),
@@ -83,7 +87,7 @@ function terminalPlaces(panel: PanelView): TerminalPlace[] {
   return panel.devices.flatMap((device) =>
     device.terminals.map((terminal) => ({
       ref: terminal.ref,
-      label: `Breaker ${terminal.label}`,
+      label: `${deviceWord(device)} ${terminal.label}`,
       related: [
         terminal.ref,
         device.id,

@@ -17,6 +17,9 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
   const { state, actions } = useBook();
   const { reader } = state.assessment.site;
   const form = formOf(device.form).short;
+  const onLegs = [...new Set(device.terminals.map((terminal) => terminal.leg))];
+  const legs = `${onLegs.length > 1 ? 'legs' : 'leg'} ${onLegs.join(' ')}`;
+  const maker = reader.value(device.id, 'maker');
   const ratings = device.terminals[0]?.ratingA?.value.join('/') ?? '?';
   const refs = new Set([
     device.id,
@@ -31,12 +34,7 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
       <PositionHeading
         label={device.label}
         title={deviceCircuitWords(device) || 'No name'}
-        under={`${ratings} A, ${form}, leg ${device.terminals
-          .map((terminal) => terminal.leg)
-          .filter((leg, i, all) => all.indexOf(leg) === i)
-          .join(
-            ' and ',
-          )}${reader.value(device.id, 'maker') ? `, ${reader.value(device.id, 'maker')}` : ''}`}
+        under={[`${ratings} A`, form, legs, maker].filter(Boolean).join(', ')}
       />
       {findings.map((finding) => (
         <p key={finding.key} className="flex gap-2">

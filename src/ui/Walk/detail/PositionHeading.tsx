@@ -30,13 +30,15 @@ export function PositionHeading({
   };
   return (
     <div className="flex items-start gap-3">
-      <span className="text-3xl leading-none font-bold">{label}</span>
+      <span className={`leading-none font-bold ${label.length > 4 ? 'text-lg' : 'text-3xl'}`}>
+        {label}
+      </span>
       <div className="min-w-0 flex-1">
         <h2 className="text-heading truncate font-bold">{title}</h2>
         <p className="text-ink2">{under}</p>
       </div>
       <button
-        className="act w-12"
+        className="act w-12 shrink-0"
         onClick={() => go(-1)}
         disabled={at <= 0}
         aria-label="Previous position"
@@ -44,7 +46,7 @@ export function PositionHeading({
         <ChevronUp size={18} aria-hidden="true" />
       </button>
       <button
-        className="act w-12"
+        className="act w-12 shrink-0"
         onClick={() => go(1)}
         disabled={at >= numbers.length - 1}
         aria-label="Next position"

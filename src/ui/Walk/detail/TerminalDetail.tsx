@@ -7,11 +7,13 @@ import { lineOfDevice } from '@/core/recording/line-of-device';
 import { conductorWords } from '@/core/panel/words';
 import { countedScrew } from '@/core/panel/completeness';
 import type { ConductorView, TerminalView } from '@/core/panel/views';
+import { systems } from '@/core/panel/system';
 import type { Size } from '@/core/yardstick/size';
 import { useBook } from '../../Book/context';
 
 const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
-const colours: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
+const twoLegs: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
+const threeLegs: PropertyValue<'colour'>[] = ['black', 'red', 'blue', 'white'];
 
 /** One screw: what is under it, and one tap for another wire. */
 export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
@@ -84,6 +86,8 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
     terminal: TerminalView;
   }) {
     const colour = conductor.colour?.value;
+    const usual = systems[panel.system].legs.length === 3 ? threeLegs : twoLegs;
+    const colours = colour && !usual.includes(colour) ? [...usual, colour] : usual;
     const remarked = reader.value(conductor.id, 'remarked');
     const takeOff = () => {
       const counted = reader.value(screw.ref, 'conductorCount');
@@ -123,6 +127,13 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
             {remarked === undefined ? 'Re-marked?' : remarked ? 'Re-marked' : 'Not re-marked'}
           </button>
         )}
+        <button
+          className="act px-2!"
+          onClick={() => actions.select({ kind: 'thing', ref: conductor.id })}
+          aria-label={`${conductorWords(conductor)}: everything of it`}
+        >
+          …
+        </button>
         <button
           className="act px-2!"
           onClick={takeOff}
