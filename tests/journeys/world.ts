@@ -75,8 +75,28 @@ export async function readPackageFile(path: string): Promise<InspectionPackage> 
   throw new Error('an empty package');
 }
 
-/** What is recorded of the panel, without the ids each recording makes. */
-export function panelFacts({ entries, settings }: InspectionPackage): Record<string, unknown> {
+/** Facts of the panel itself that both ways of recording must agree on. */
+const panelProperties = [
+  'maker',
+  'model',
+  'yearBuilt',
+  'depthMm',
+  'coverOpened',
+  'supplySize',
+  'supplyMetal',
+  'bond',
+  'labelBusA',
+  'labelCircuits',
+  'labelGroundsPerTerminal',
+  'labelTandemPositions',
+  'numbering',
+] as const;
+
+/** What is recorded of the first panel, without the ids each recording makes. */
+export function panelFacts({
+  entries,
+  settings,
+}: Pick<InspectionPackage, 'entries' | 'settings'>): Record<string, unknown> {
   const { site } = assess(entries, settings);
   const panel = site.panels[0]!;
   const screws = new Map(
@@ -88,6 +108,11 @@ export function panelFacts({ entries, settings }: InspectionPackage): Record<str
   );
   return {
     rows: panel.rows,
+    supply: panel.supply.place,
+    facts: Object.fromEntries(
+      panelProperties.map((property) => [property, site.reader.value(panel.id, property)]),
+    ),
+    barCounts: panel.bars.map((bar) => site.reader.value(bar.id, 'conductorCount')),
     main: panel.main?.terminals[0]?.handleA,
     bars: panel.bars.map(({ kind, side, count }) => ({ kind, side, count })),
     openings: panel.positions.flatMap(({ number, opening }) =>
@@ -99,9 +124,13 @@ export function panelFacts({ entries, settings }: InspectionPackage): Record<str
       form: device.form,
       ratingsA: device.terminals[0]?.ratingA?.value,
       takes: site.reader.value(device.id, 'terminalTakes'),
+      maker: site.reader.value(device.id, 'maker'),
+      tie: site.reader.value(device.id, 'tie'),
       screws: device.terminals.map((terminal) => ({
         name: terminal.circuit?.name,
         counted: site.reader.value(terminal.ref, 'conductorCount'),
+        cables: terminal.conductors.map((wire) => [wire.cable?.kind?.value, wire.cable?.jacket]),
+        load: terminal.circuit?.loads[0]?.kind?.value,
         wires: terminal.conductors.map((wire) => [
           wire.size?.value,
           wire.metal?.value,

@@ -10,7 +10,7 @@ import { circuitsOf } from '../shorthand/tokens';
 import { findScrews } from './bar-screws';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
-import { recordBar, recordMain } from './record-panel-line';
+import { recordBar, recordFed, recordMain } from './record-panel-line';
 import { recordWires } from './record-wires';
 import type { Recorded, RecordingBench } from './recording-bench';
 
@@ -32,6 +32,8 @@ export function recordLine(line: Line, bench: RecordingBench): Recorded {
       return site.site
         ? { ok: true, drafts: [add('note', newId(), site.site, { words: line.words })] }
         : { ok: false, message: 'there is no place to note it for' };
+    case 'fed':
+      return recordFed(line, bench);
     case 'bar':
       return recordBar(line, bench);
     case 'main':

@@ -1,6 +1,6 @@
 import type { Facts } from '../entries/properties';
 import { terminalRef } from '../entries/thing-types';
-import type { BarLine, MainLine } from '../shorthand/line';
+import type { BarLine, FedLine, MainLine } from '../shorthand/line';
 import { barOf } from './bar-screws';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
@@ -85,5 +85,25 @@ export function recordBar(line: BarLine, { site, panel, newId }: RecordingBench)
   return {
     ok: true,
     drafts: [add('bar', newId(), panel.id, { barKind: line.bar, side, ...facts })],
+  };
+}
+
+/** Hangs the panel on the only service, meter or disconnect there is. */
+export function recordFed({ from }: FedLine, { site, panel }: RecordingBench): Recorded {
+  const { reader } = site;
+  const there = [...reader.inspection.things.values()].filter(
+    (thing) => thing.type === from && !reader.value(thing.id, 'removed'),
+  );
+  const [only] = there;
+  if (!only) return { ok: false, message: `no ${from} is recorded: add it in Supply` };
+  if (there.length > 1)
+    return {
+      ok: false,
+      message: `there are ${there.length} of the kind ${from}: choose in Supply`,
+    };
+  const changed = changedFacts(reader, panel.id, { fedFrom: only.id });
+  return {
+    ok: true,
+    drafts: Object.keys(changed).length > 0 ? [observe(reader, panel.id, changed)] : [],
   };
 }

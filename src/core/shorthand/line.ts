@@ -2,7 +2,7 @@ import type { Facts, PropertyValue } from '../entries/properties';
 import type { Metal, Size } from '../yardstick/size';
 
 /** What one line of shorthand says. */
-export type Line = PositionLine | MainLine | BarLine | PanelLine | NoteLine;
+export type Line = PositionLine | MainLine | BarLine | PanelLine | FedLine | NoteLine;
 
 export interface Wire {
   size: Size;
@@ -104,6 +104,12 @@ export interface PanelLine {
   kind: 'panel';
   facts: Facts;
   certainty?: 'measured' | 'told';
+}
+
+/** What the panel hangs on: the only thing of its kind, or a breaker of another panel. */
+export interface FedLine {
+  kind: 'fed';
+  from: 'service' | 'meter' | 'disconnect';
 }
 
 export interface NoteLine {

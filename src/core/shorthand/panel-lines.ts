@@ -315,6 +315,16 @@ export const panelLines: readonly PanelLineReader[] = [
     },
   },
   {
+    head: 'fed',
+    card: ['fed service  fed meter  fed disconnect', 'what feeds this panel, where there is one'],
+    read([, second]) {
+      const from = oneOf(second, { service: 'service', meter: 'meter', disconnect: 'disconnect' });
+      return from
+        ? { line: { kind: 'fed', from }, readings: [`the ${from}`] }
+        : { fault: 'after fed: service, meter or disconnect; another panel in Supply', at: 1 };
+    },
+  },
+  {
     head: 'cover',
     card: ['cover opened  cover shut padlocked', 'cover opened; not opened, and why'],
     read([, second, ...rest]) {

@@ -17,6 +17,7 @@ export function DangerCard() {
   const { findings, site } = state.assessment;
   const dangers = findings.filter((finding) => finding.grade === 'danger');
   const known = useRef<Set<string> | undefined>(undefined);
+  const before = useRef<Element | null>(null);
   const [shown, setShown] = useState<string>();
   const keys = dangers.map((finding) => finding.key).join(' ');
 
@@ -36,7 +37,14 @@ export function DangerCard() {
     <Dialog.Root open onOpenChange={(open) => !open && setShown(undefined)}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
-        <Dialog.Content className="border-danger bg-sheet fixed inset-x-3 top-1/2 z-20 mx-auto max-h-[94dvh] max-w-xl -translate-y-1/2 overflow-y-auto border-t-8 p-5">
+        <Dialog.Content
+          onOpenAutoFocus={() => (before.current = document.activeElement)}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (before.current instanceof HTMLElement) before.current.focus();
+          }}
+          className="border-danger bg-sheet fixed inset-x-3 top-1/2 z-20 mx-auto max-h-[94dvh] max-w-xl -translate-y-1/2 overflow-y-auto border-t-8 p-5"
+        >
           <Dialog.Title className="text-danger flex items-center gap-2 text-xl font-bold">
             <GradeMark grade="danger" size={22} /> Danger now: {finding.verdict.place.label}
           </Dialog.Title>

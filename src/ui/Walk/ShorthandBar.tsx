@@ -80,7 +80,7 @@ export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
           <kbd className="key">↵</kbd> record <kbd className="key">Esc</kbd> drop
         </p>
         <p>
-          <kbd className="key">↑</kbd> <kbd className="key">↓</kbd> position
+          <kbd className="key">/</kbd> here <kbd className="key">Alt 1</kbd> stage
         </p>
         <GrammarCard />
       </div>

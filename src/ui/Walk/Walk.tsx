@@ -10,9 +10,15 @@ import { PanelSheet } from './PanelSheet';
 import { ShorthandBar } from './ShorthandBar';
 import { StageRail } from './StageRail';
 
+/** Alt with 1 to 9 leads to stages 1 to 9, with 0 to 10. */
+function stageOfKey(code: string): number | undefined {
+  const digit = /^Digit(\d)$/.exec(code)?.[1];
+  return digit === undefined ? undefined : Number(digit) || 10;
+}
+
 /** Desk: rail, sheet, ledger, shorthand. Phone: strip, sheet, and below it detail or findings. */
 export function Walk() {
-  const { store, state, trouble, selection } = useBook();
+  const { store, state, trouble, selection, actions } = useBook();
   const [typed, setTyped] = useState('');
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);
@@ -34,6 +40,17 @@ export function Walk() {
         shorthand.current?.focus();
         return;
       }
+      const stage = event.altKey && stageOfKey(event.code);
+      if (stage) {
+        event.preventDefault();
+        actions.select({ kind: 'stage', stage });
+        requestAnimationFrame(() =>
+          detail.current
+            ?.querySelector<HTMLElement>('input, select, fieldset button, textarea')
+            ?.focus(),
+        );
+        return;
+      }
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
       if (event.target instanceof HTMLInputElement && event.target.value !== '') return;
       if (event.target instanceof HTMLTextAreaElement) return;
@@ -42,7 +59,7 @@ export function Walk() {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [store]);
+  }, [store, actions]);
 
   const typeInto = (character: string) => {
     setTyped((text) => text + character);

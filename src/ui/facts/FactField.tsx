@@ -4,6 +4,7 @@ import type { Certainty } from '@/core/entries/entry';
 import type { Facts, PropertyName } from '@/core/entries/properties';
 import { properties } from '@/core/entries/properties';
 import type { PropertySpec } from '@/core/entries/properties';
+import { lengthsOf } from '@/core/walk/lengths-of';
 import { useBook } from '../Book/context';
 import { ChoiceField, ChoicesField } from './ChoiceField';
 import { TypedField } from './TypedField';
@@ -61,7 +62,7 @@ export function FactField({ about, property, certainty }: FactFieldProps) {
       label={label}
       spec={spec}
       value={value}
-      lengths={state.assessment.settings.lengths}
+      lengths={lengthsOf(state.assessment)}
       record={record}
     />
   );

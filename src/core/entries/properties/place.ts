@@ -48,6 +48,7 @@ export const placeProperties = {
     { buyer: 'buyer', seller: 'seller', owner: 'owner', landlord: 'landlord', tenant: 'tenant' },
     setOut,
   ),
+  units: choice(['site'], 'Lengths in', { metric: 'mm', us: 'inches' }, setOut),
   present: text(['site'], 'Who is present', 400, setOut),
   scope: choice(
     ['site'],
