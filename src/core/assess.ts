@@ -8,6 +8,7 @@ import type { Verdict } from './examine/verdict';
 import type { Finding } from './grading/judge';
 import { judge } from './grading/judge';
 import type { SiteView } from './panel/site-view';
+import { readSite } from './panel/site-view';
 import type { Settings } from './settings/settings';
 import { yardsticks } from './yardstick';
 import type { Yardstick } from './yardstick/yardstick';
@@ -30,9 +31,15 @@ export function assess(entries: readonly Entry[], settings: Settings): Assessmen
 }
 
 export function assessInspection(inspection: Inspection, settings: Settings): Assessment {
+  return assessSite(readSite(inspection), settings);
+}
+
+/** The same, where the recorded facts were put together already. */
+export function assessSite(read: SiteView, settings: Settings): Assessment {
+  const { inspection } = read.reader;
   const yardstick = yardsticks[settings.yardstick];
   if (!yardstick) throw new Error(`No yardstick ${settings.yardstick} in this version`);
-  const examination = examine(inspection, yardstick, settings);
+  const examination = examine(read, yardstick, settings);
   const { site, verdicts } = examination;
   return {
     inspection,

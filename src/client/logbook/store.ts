@@ -1,8 +1,11 @@
 import type { Assessment } from '@/core/assess';
-import { assess } from '@/core/assess';
+import { assessSite } from '@/core/assess';
 import type { Entry } from '@/core/entries/entry';
 import { compareEntries } from '@/core/entries/entry';
-import { refusals } from '@/core/recording/check';
+import { fold } from '@/core/entries/fold';
+import type { SiteView } from '@/core/panel/site-view';
+import { readSite } from '@/core/panel/site-view';
+import { refusalsAfter } from '@/core/recording/check';
 import type { Draft } from '@/core/recording/draft';
 import { highestCounter, stamp } from '@/core/recording/draft';
 import { redoDraft, undoDraft } from '@/core/recording/undo';
@@ -115,6 +118,7 @@ export class LogbookStore {
     if ('message' in drafts) return drafts.message;
     if (drafts.length === 0) return undefined;
     const { frame } = this;
+    const standing = this.state.entries;
     const fresh = stamp(drafts, {
       newId: frame.newId,
       device: frame.device,
@@ -122,7 +126,9 @@ export class LogbookStore {
       at: frame.now(),
       counter: highestCounter(this.state.entries),
     });
-    const [refusal] = refusals(this.state.entries, fresh);
+    const ordered = [...this.state.entries, ...fresh].sort(compareEntries);
+    const site = readSite(fold(ordered));
+    const [refusal] = refusalsAfter(this.state.assessment.site, site, fresh);
     if (refusal) return refusal.message;
     const { organisation, member, inspection } = frame;
     const held: Held[] = fresh.map((entry) => ({
@@ -134,23 +140,31 @@ export class LogbookStore {
       state: 'waiting',
     }));
     try {
-      await hold(this.db, held);
+      const holding = hold(this.db, held);
+      const derived = this.derivedFrom(ordered, site);
+      await holding;
+      // Another tab may have brought entries meanwhile.
+      const same = this.state.entries === standing;
+      this.set({
+        ...(same ? derived : this.derived([...this.state.entries, ...fresh])),
+        held: { ...this.state.held, waiting: this.state.held.waiting + fresh.length },
+      });
     } catch {
       return 'This device could not hold the entry: its storage refused it. Nothing was recorded.';
     }
-    this.set({
-      ...this.derived([...this.state.entries, ...fresh]),
-      held: { ...this.state.held, waiting: this.state.held.waiting + fresh.length },
-    });
     this.wake();
     return undefined;
   }
 
   private derived(entries: readonly Entry[]) {
     const ordered = [...entries].sort(compareEntries);
+    return this.derivedFrom(ordered, readSite(fold(ordered)));
+  }
+
+  private derivedFrom(ordered: readonly Entry[], site: SiteView) {
     return {
       entries: ordered,
-      assessment: assess(ordered, this.frame.settings),
+      assessment: assessSite(site, this.frame.settings),
       canUndo: undoDraft(ordered, this.frame.member) !== undefined,
       canRedo: redoDraft(ordered, this.frame.member) !== undefined,
     };

@@ -1,4 +1,4 @@
-import type { Fact, Inspection } from '../entries/inspection';
+import type { Fact } from '../entries/inspection';
 import type { FactReader } from '../panel/reader';
 import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
@@ -26,12 +26,8 @@ const mostAlternatives = 32;
  * Every rule at every place. Where recorded facts contradict each other each alternative is
  * examined, and the most adverse answer counts.
  */
-export function examine(
-  inspection: Inspection,
-  yardstick: Yardstick,
-  settings: Settings,
-): Examination {
-  const site = readSite(inspection);
+export function examine(site: SiteView, yardstick: Yardstick, settings: Settings): Examination {
+  const { inspection } = site.reader;
   const scenes = scenesOf(site, yardstick, settings);
   const verdicts = examineScenes(scenes);
   if (inspection.conflicts.length === 0) return { site, scenes, verdicts };

@@ -1,6 +1,7 @@
 import type { Entry } from '../entries/entry';
 import { fold } from '../entries/fold';
 import type { Inspection } from '../entries/inspection';
+import type { SiteView } from '../panel/site-view';
 import { readSite } from '../panel/site-view';
 import type { DeviceView } from '../panel/views';
 
@@ -15,10 +16,17 @@ export interface Refusal {
  * asked beforehand, and whatever it could not place is refused with its reason.
  */
 export function refusals(standing: readonly Entry[], fresh: readonly Entry[]): Refusal[] {
+  return refusalsAfter(readSite(fold(standing)), readSite(fold([...standing, ...fresh])), fresh);
+}
+
+/** The same, where what stood before and what would stand after were put together already. */
+export function refusalsAfter(
+  before: SiteView,
+  site: SiteView,
+  fresh: readonly Entry[],
+): Refusal[] {
+  const { inspection } = site.reader;
   const ids = new Set(fresh.map((entry) => entry.id));
-  const before = readSite(fold(standing));
-  const inspection = fold([...standing, ...fresh]);
-  const site = readSite(inspection);
   const known = new Set(before.panels.flatMap((panel) => panel.outOfRange.map((one) => one.about)));
   const shrinking = fresh.some((entry) => entry.kind === 'observe' && 'rows' in entry.facts);
   return [
@@ -37,11 +45,7 @@ export function refusals(standing: readonly Entry[], fresh: readonly Entry[]): R
 }
 
 /** Positions that would hold two breakers, one of them new. */
-function crowded(
-  inspection: Inspection,
-  fresh: ReadonlySet<string>,
-  site: ReturnType<typeof readSite>,
-): Refusal[] {
+function crowded(inspection: Inspection, fresh: ReadonlySet<string>, site: SiteView): Refusal[] {
   return site.panels.flatMap((panel) =>
     panel.positions.flatMap((position) => {
       const isNew = (id: string) => {
@@ -74,7 +78,7 @@ const clash = (devices: readonly DeviceView[]) =>
   );
 
 /** Contradictions that stand in a panel's positions: two breakers on one. Kept, and shown. */
-export function crowdedPositions(site: ReturnType<typeof readSite>): Refusal[] {
+export function crowdedPositions(site: SiteView): Refusal[] {
   return site.panels.flatMap((panel) =>
     panel.positions
       .filter((position) => clash(position.devices))

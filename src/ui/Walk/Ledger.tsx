@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import type { Finding } from '@/core/grading/judge';
 import { crowdedPositions } from '@/core/recording/check';
 import { fill } from '@/core/report/fill';
@@ -13,7 +13,7 @@ import { selectionOf } from './selection';
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {
   const { state } = useBook();
-  const { findings, notSeen } = state.assessment;
+  const { findings, notSeen } = useDeferredValue(state.assessment);
   const [open, setOpen] = useState<string>();
   const likely = notSeen.filter((line) => line.likely);
   return (

@@ -34,10 +34,13 @@ const rim = 0.7;
 
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
 export function PanelSheet({ typed, onType }: PanelSheetProps) {
-  const { state, panel: recorded, selection, actions } = useBook();
+  const { state, panel: now, selection, actions } = useBook();
+  // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
+  const { site: drawnSite } = useDeferredValue(state.assessment);
+  const recorded = drawnSite.panels.find((one) => one.id === now.id) ?? now;
   const preview = usePreview(useDeferredValue(typed));
   const panel = preview?.panel ?? recorded;
-  const site = preview?.site ?? state.assessment.site;
+  const site = preview?.site ?? drawnSite;
   const drawing = useMemo(() => drawPanel(panel, site), [panel, site]);
   const labels = useMemo(() => {
     const upright = marginLabels(panel, drawing.geometry);

@@ -1,26 +1,26 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
-import { coverageOf, notSeenLines } from '@/core/examine/coverage';
+import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { notSeenLines } from '@/core/examine/coverage';
 import { cautionLead } from '@/core/report/cautions';
-import { askedAt } from '@/core/walk/asked';
-import { stages } from '@/core/walk/stages';
+import type { StageState } from '@/core/walk/stage-states';
+import { stageStates } from '@/core/walk/stage-states';
 import { useBook } from '../Book/context';
 
 /** The stages with what is seen and not; a strip on a phone. */
 export function StageRail() {
-  const { state, panel, selection, actions } = useBook();
-  const verdicts = state.assessment.verdicts.filter((verdict) => verdict.panel === panel.id);
-  const wants = notSeenLines(verdicts);
+  const { state, panel, selection } = useBook();
+  const assessment = useDeferredValue(state.assessment);
+  const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
+  const wants = useMemo(
+    () => notSeenLines(assessment.verdicts.filter((verdict) => verdict.panel === panel.id)),
+    [assessment, panel.id],
+  );
   const strip = useRef<HTMLOListElement>(null);
   const current =
     selection.kind === 'stage'
       ? selection.stage
-      : selection.kind === 'screw'
-        ? 9
-        : selection.kind === 'thing'
-          ? 0
-          : 8;
+      : { screw: 9, thing: 0, position: 8 }[selection.kind];
   useEffect(() => {
     strip.current
       ?.querySelector('[aria-current]')
@@ -32,47 +32,9 @@ export function StageRail() {
       className="border-line bg-app flex min-h-0 flex-col overflow-x-auto max-md:border-b md:overflow-y-auto md:border-r"
     >
       <ol ref={strip} className="flex md:flex-col md:pt-2">
-        {stages.map(({ number, name }) => {
-          const coverage = coverageOf(verdicts.filter((verdict) => verdict.rule.stage === number));
-          const seen = coverage.found + coverage.clear;
-          const all = seen + coverage.notSeen;
-          const asked =
-            all > 0
-              ? []
-              : askedAt(number, state.assessment.site, panel).flatMap((group) => group.facts);
-          const noted = asked.filter((fact) => fact.recorded).length;
-          return (
-            <li key={number} className="shrink-0">
-              <button
-                className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left max-md:min-h-14 max-md:min-w-36 ${current === number ? 'border-accent bg-sheet font-bold max-md:border-t-4 md:border-l-4 md:pl-2' : ''}`}
-                aria-current={current === number ? 'step' : undefined}
-                onClick={() => actions.select({ kind: 'stage', stage: number })}
-              >
-                <span className="text-ink2">{number}</span>
-                <span className="truncate">{name}</span>
-                <span className="text-caption text-ink2 max-md:hidden">
-                  {all > 0 ? `${seen}/${all}` : asked.length > 0 ? `${noted} noted` : ''}
-                </span>
-                <span className="text-caption text-ink2 col-start-2 md:hidden">
-                  {all > 0
-                    ? `${seen} seen, ${coverage.notSeen} not`
-                    : asked.length > 0
-                      ? `${noted} of ${asked.length} noted`
-                      : ''}
-                </span>
-                {all > 0 && (
-                  <span className="col-span-3 mt-1 flex" aria-hidden="true">
-                    <span
-                      className="border-ink h-0 border-b-2"
-                      style={{ width: `${(seen / all) * 100}%` }}
-                    />
-                    <span className="border-ink3 h-0 flex-1 border-b border-dashed" />
-                  </span>
-                )}
-              </button>
-            </li>
-          );
-        })}
+        {states.map((one) => (
+          <StageItem key={one.stage.number} state={one} current={current === one.stage.number} />
+        ))}
       </ol>
       <section className="mt-3 px-3 pb-3 max-md:hidden">
         <h2 className="font-bold">
@@ -98,5 +60,50 @@ export function StageRail() {
         </p>
       </section>
     </nav>
+  );
+}
+
+/** One stage: checks seen of those that apply, else facts noted of those asked. */
+function StageItem({ state, current }: { state: StageState; current: boolean }) {
+  const { actions } = useBook();
+  const { stage, seen, notSeen, doesNotApply, noted, asked } = state;
+  const checks = seen + notSeen;
+  const [done, all] = checks > 0 ? [seen, checks] : [noted, asked];
+  const words = [
+    checks > 0 && `${seen} checks seen, ${notSeen} not`,
+    doesNotApply > 0 && `${doesNotApply} do not apply`,
+    asked > 0 && `${noted} of ${asked} facts noted`,
+  ].filter(Boolean);
+  return (
+    <li className="shrink-0">
+      <button
+        className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left max-md:min-h-14 max-md:min-w-36 ${current ? 'border-accent bg-sheet font-bold max-md:border-t-4 md:border-l-4 md:pl-2' : ''}`}
+        aria-current={current ? 'step' : undefined}
+        title={words.join('; ')}
+        onClick={() => actions.select({ kind: 'stage', stage: stage.number })}
+      >
+        <span className="text-ink2">{stage.number}</span>
+        <span className="truncate">{stage.name}</span>
+        <span className="text-caption text-ink2 max-md:hidden">
+          {checks > 0 ? `${seen}/${checks}` : asked > 0 ? `${noted} noted` : ''}
+        </span>
+        <span className="text-caption text-ink2 col-start-2 md:hidden">
+          {checks > 0
+            ? `${seen} seen, ${notSeen} not`
+            : asked > 0
+              ? `${noted} of ${asked} noted`
+              : ''}
+        </span>
+        {all > 0 && (
+          <span className="col-span-3 mt-1 flex" aria-hidden="true">
+            <span
+              className={`h-0 ${checks > 0 ? 'border-ink border-b-2' : 'border-ink3 border-b'}`}
+              style={{ width: `${(done / all) * 100}%` }}
+            />
+            <span className="border-ink3 h-0 flex-1 border-b border-dashed" />
+          </span>
+        )}
+      </button>
+    </li>
   );
 }

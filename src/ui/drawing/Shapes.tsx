@@ -1,12 +1,40 @@
 import { memo } from 'react';
-import type { Shape } from '@/core/drawing/shapes';
+import type { Layer, Shape } from '@/core/drawing/shapes';
+import { layers } from '@/core/drawing/shapes';
 
-/** Draws shapes as SVG, inches as user units. */
-export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[] }) {
-  return shapes.map((shape, index) =>
-    shape.kind === 'path' ? (
+/** Draws shapes as SVG, inches as user units; a layer that stays as it was is not drawn again. */
+export function Shapes({ shapes }: { shapes: readonly Shape[] }) {
+  const byLayer = new Map<Layer, Shape[]>();
+  for (const shape of shapes) {
+    const layer = byLayer.get(shape.layer);
+    if (layer) layer.push(shape);
+    else byLayer.set(shape.layer, [shape]);
+  }
+  return layers.map((layer) => <LayerShapes key={layer} shapes={byLayer.get(layer) ?? nothing} />);
+}
+
+const nothing: readonly Shape[] = [];
+
+const LayerShapes = memo(
+  function LayerShapes({ shapes }: { shapes: readonly Shape[] }) {
+    return shapes.map((shape, index) => <OneShape key={index} shape={shape} />);
+  },
+  (before, after) =>
+    before.shapes.length === after.shapes.length &&
+    before.shapes.every((shape, index) => sameShape(shape, after.shapes[index]!)),
+);
+
+/** Every field alike: all of them are numbers, words or flags. */
+function sameShape(a: Shape, b: Shape): boolean {
+  if (a === b) return true;
+  const keys = Object.keys(a) as (keyof Shape)[];
+  return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key]);
+}
+
+const OneShape = memo(
+  function OneShape({ shape }: { shape: Shape }) {
+    return shape.kind === 'path' ? (
       <path
-        key={index}
         d={shape.d}
         fill={shape.fill ? `var(--d-${shape.fill})` : 'none'}
         stroke={shape.stroke ? `var(--d-${shape.stroke})` : undefined}
@@ -17,7 +45,6 @@ export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[
       />
     ) : (
       <text
-        key={index}
         x={shape.x}
         y={shape.y}
         fontSize={shape.size}
@@ -28,6 +55,7 @@ export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[
       >
         {shape.text}
       </text>
-    ),
-  );
-});
+    );
+  },
+  (before, after) => sameShape(before.shape, after.shape),
+);

@@ -1,0 +1,67 @@
+import { chromium } from '@playwright/test';
+import { demoOrganisations } from '@/server/demo/people';
+import { packageOf, writePackage } from '@/server/package-file';
+import { testSettings } from '@/core/testing/bench';
+import playwright from '../playwright.config';
+import { freePort, signInCookie, startServer } from '../tests/server';
+import { fullPanelEntries } from './full-panel';
+import { timesInWords } from './timing';
+
+/** Recording one entry on a full 84-position panel, from the click to the paint after it, in Chromium. */
+const runs = 40;
+const [ines] = demoOrganisations[0].members;
+const server = await startServer(await freePort());
+try {
+  const cookie = await signInCookie(server.origin, ines.email, ines.password);
+  const id = 'bench-full-panel';
+  const stored = { id, settings: testSettings, authors: [], entries: fullPanelEntries() };
+  const zip = await writePackage(
+    packageOf(stored as unknown as Parameters<typeof packageOf>[0], 'Full panel'),
+  );
+  const loaded = await fetch(`${server.origin}/api/packages`, {
+    method: 'POST',
+    headers: { cookie },
+    body: new Uint8Array(zip),
+  });
+  if (!loaded.ok) throw new Error(`loading the panel gave ${loaded.status} ${await loaded.text()}`);
+  const browser = await chromium.launch(playwright.use!.launchOptions);
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const [name, value] = cookie.split('=') as [string, string];
+  await context.addCookies([{ name, value, url: server.origin }]);
+  const page = await context.newPage();
+  await page.goto(`${server.origin}/inspections/${id}/walk`);
+  await page.getByText('All arrived').waitFor();
+  await page.locator('[data-position="41"]').click();
+  await page.getByRole('button', { name: 'Damp' }).waitFor();
+  const times: number[] = [];
+  for (let run = 0; run < runs + 5; run += 1) {
+    const time = await page.evaluate(async () => {
+      const button = () =>
+        [...document.querySelectorAll('button')].find((one) => one.textContent === 'Damp')!;
+      const before = button().getAttribute('aria-pressed');
+      const start = performance.now();
+      button().click();
+      await new Promise<void>((done) => {
+        const look = () => {
+          if (button().getAttribute('aria-pressed') === before) return void setTimeout(look, 0);
+          requestAnimationFrame(() => {
+            const { port1, port2 } = new MessageChannel();
+            port1.onmessage = () => done();
+            port2.postMessage(0);
+          });
+        };
+        look();
+      });
+      return performance.now() - start;
+    });
+    if (run >= 5) times.push(time);
+    await page.waitForTimeout(150);
+  }
+  await browser.close();
+  console.log(
+    'Recording one entry on a full 84-position panel, to the paint after it, in the browser',
+  );
+  console.log(`  ${timesInWords(times.sort((a, b) => a - b))}`);
+} finally {
+  await server.kill();
+}
