@@ -1,21 +1,30 @@
 'use client';
 
+import { memo } from 'react';
 import { anchorOf, onSheet } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { splitRef } from '@/core/entries/thing-types';
+import type { Finding } from '@/core/grading/judge';
 import type { PanelView } from '@/core/panel/views';
-import { useBook } from '../Book/context';
 
 const markSize = 0.46;
 
+/** Marks that stay while nothing of them changes. */
+export const FindingMarks = memo(AllMarks);
+
 /** A plate with the grade's mark where each finding sits; several at one place stand beside each other. */
-export function FindingMarks({ panel, geometry }: { panel: PanelView; geometry: Geometry }) {
-  const { state } = useBook();
+interface FindingMarksProps {
+  panel: PanelView;
+  geometry: Geometry;
+  findings: readonly Finding[];
+}
+
+function AllMarks({ panel, geometry, findings }: FindingMarksProps) {
   const taken = new Map<string, number>();
   return (
     <g pointerEvents="none">
-      {state.assessment.findings
+      {findings
         .filter(({ verdict }) => verdict.panel === panel.id)
         .map(({ key, grade, verdict }) => {
           const anchor = anchorOf(geometry, panel, verdict.place.ref);

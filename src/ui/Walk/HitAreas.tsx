@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import {
   barScrewPoint,
   bodyBox,
@@ -10,17 +11,28 @@ import {
 } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { lugRef } from '@/core/entries/thing-types';
+import type { Finding } from '@/core/grading/judge';
 import { gradeWords } from '@/core/grading/grade';
 import { formOf } from '@/core/panel/device-forms';
 import { deviceCircuitWords } from '@/core/panel/words';
 import { systems } from '@/core/panel/system';
 import type { DeviceView, PanelView, PositionView } from '@/core/panel/views';
-import { useBook } from '../Book/context';
+import type { BookActions, Selection } from '../Book/context';
 import { HitArea } from './HitArea';
 
+/** Places that stay while nothing of them changes. */
+export const HitAreas = memo(AllAreas);
+
 /** Everything that can be touched: the enclosure, lugs, positions with their screws, screws of bars. */
-export function HitAreas({ panel, geometry: g }: { panel: PanelView; geometry: Geometry }) {
-  const { selection, actions } = useBook();
+interface HitAreasProps {
+  panel: PanelView;
+  geometry: Geometry;
+  findings: readonly Finding[];
+  selection: Selection;
+  actions: BookActions;
+}
+
+function AllAreas({ panel, geometry: g, findings, selection, actions }: HitAreasProps) {
   const onThing = (ref: string) => selection.kind === 'thing' && selection.ref === ref;
   const { main } = g;
   const poles = systems[panel.system].legs.length;
@@ -55,7 +67,11 @@ export function HitAreas({ panel, geometry: g }: { panel: PanelView; geometry: G
         />
       ))}
       {panel.positions.map((position) => (
-        <PositionArea key={position.ref} panel={panel} position={position} g={g} />
+        <PositionArea
+          key={position.ref}
+          {...{ panel, position, g, selection, actions }}
+          found={foundAt(position, panel, findings)}
+        />
       ))}
       {panel.bars.flatMap((bar) =>
         bar.terminals.map((terminal) => {
@@ -87,17 +103,30 @@ export function HitAreas({ panel, geometry: g }: { panel: PanelView; geometry: G
   );
 }
 
+/** Findings at a position or at what stands on it. */
+const foundAt = (position: PositionView, panel: PanelView, findings: readonly Finding[]) =>
+  findings.filter(
+    ({ verdict }) =>
+      verdict.panel === panel.id &&
+      verdict.place.related.some((ref) => ref === position.ref || ref === position.devices[0]?.id),
+  );
+
 /** A position with what stands on it; a device of several rows is touched as one. */
 function PositionArea({
   panel,
   position,
   g,
+  selection,
+  actions,
+  found,
 }: {
   panel: PanelView;
   position: PositionView;
   g: Geometry;
+  selection: Selection;
+  actions: BookActions;
+  found: readonly Finding[];
 }) {
-  const { state, selection, actions } = useBook();
   const device = position.devices[0];
   if (device && device.row !== position.row) return null;
   const selectedNumber = selection.kind === 'position' ? selection.number : undefined;
@@ -105,11 +134,6 @@ function PositionArea({
     selectedNumber === position.number ||
     (device !== undefined &&
       panel.positions.some((one) => one.number === selectedNumber && one.devices[0] === device));
-  const found = state.assessment.findings.filter(
-    ({ verdict }) =>
-      verdict.panel === panel.id &&
-      verdict.place.related.some((ref) => ref === position.ref || ref === device?.id),
-  );
   const words = [
     positionWords(position),
     ...found.map(({ grade, verdict }) => `${gradeWords[grade]}: ${verdict.rule.title}`),

@@ -36,7 +36,7 @@ const rim = 0.7;
 export function PanelSheet({ typed, onType }: PanelSheetProps) {
   const { state, panel: now, selection, actions } = useBook();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
-  const { site: drawnSite } = useDeferredValue(state.assessment);
+  const { site: drawnSite, findings } = useDeferredValue(state.assessment);
   const recorded = drawnSite.panels.find((one) => one.id === now.id) ?? now;
   const preview = usePreview(useDeferredValue(typed));
   const panel = preview?.panel ?? recorded;
@@ -103,9 +103,9 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         <g className="max-md:hidden">
           <Shapes shapes={labels} />
         </g>
-        <FindingMarks panel={recorded} geometry={geometry} />
+        <FindingMarks {...{ panel: recorded, geometry, findings }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
-        <HitAreas panel={recorded} geometry={geometry} />
+        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions }} />
       </svg>
     </div>
   );

@@ -3,7 +3,7 @@ import type { Layer, Shape } from '@/core/drawing/shapes';
 import { layers } from '@/core/drawing/shapes';
 
 /** Draws shapes as SVG, inches as user units; a layer that stays as it was is not drawn again. */
-export function Shapes({ shapes }: { shapes: readonly Shape[] }) {
+export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[] }) {
   const byLayer = new Map<Layer, Shape[]>();
   for (const shape of shapes) {
     const layer = byLayer.get(shape.layer);
@@ -11,7 +11,7 @@ export function Shapes({ shapes }: { shapes: readonly Shape[] }) {
     else byLayer.set(shape.layer, [shape]);
   }
   return layers.map((layer) => <LayerShapes key={layer} shapes={byLayer.get(layer) ?? nothing} />);
-}
+});
 
 const nothing: readonly Shape[] = [];
 
