@@ -6,6 +6,8 @@ import { add } from '@/core/recording/draft';
 import { conductorWords } from '@/core/panel/words';
 import type { ConductorView } from '@/core/panel/views';
 import { useBook } from '../../Book/context';
+import { FactSheet } from '../../facts/FactSheet';
+import { SureChoice } from '../../facts/SureChoice';
 
 /** One screw of a bar: what is under it, and one tap for another conductor. */
 export function ScrewDetail({ bar: barId, number }: { bar: string; number: number }) {
@@ -73,6 +75,16 @@ export function ScrewDetail({ bar: barId, number }: { bar: string; number: numbe
       >
         That is all under it: {terminal.conductors.length}
       </button>
+      <details>
+        <summary className="act w-full">Everything of this screw</summary>
+        <div className="mt-2 grid gap-2">
+          <SureChoice />
+          <FactSheet about={terminal.ref} />
+        </div>
+      </details>
+      <button className="act" onClick={() => actions.select({ kind: 'thing', ref: bar.id })}>
+        The whole bar: everything
+      </button>
     </section>
   );
 }
@@ -92,6 +104,13 @@ function ConductorRow({ conductor }: { conductor: ConductorView }) {
         {device && ` of ${device.label}`}
         {size !== 'size not read' && `, ${size}`}
       </span>
+      <button
+        className="act px-2!"
+        onClick={() => actions.select({ kind: 'thing', ref: conductor.id })}
+        aria-label={`${conductor.function?.value ?? 'Conductor'}: everything of it`}
+      >
+        …
+      </button>
       <button
         className="act px-2!"
         onClick={() => void actions.observe(conductor.id, { landsOn: null })}

@@ -4,6 +4,7 @@ import { thingWords } from '@/core/walk/thing-words';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
+import { RelatedThings } from './RelatedThings';
 
 /** Anything else that was touched: a lug, the enclosure, a cable, a conductor. */
 export function ThingDetail({ about }: { about: string }) {
@@ -14,6 +15,7 @@ export function ThingDetail({ about }: { about: string }) {
     <section className="border-line grid gap-3 border-b p-4" aria-label={thingWords(about, site)}>
       <h2 className="text-heading font-bold">{thingWords(about, site)}</h2>
       <SureChoice />
+      <RelatedThings about={about} />
       <FactSheet about={about} />
       {type && type !== 'panel' && type !== 'site' && type !== 'building' && (
         <button className="act" onClick={() => void actions.observe(about, { removed: true })}>
