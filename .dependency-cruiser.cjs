@@ -5,7 +5,7 @@ module.exports = {
     {
       name: 'core-imports-core-only',
       severity: 'error',
-      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core', pathNot: '(\\.test\\.ts$|^src/core/testing/)' },
       to: {
         pathNot:
           '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|date-fns|d3-hierarchy|@types/d3-hierarchy))',

@@ -12,7 +12,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   agentRules: false,
   experimental: { agentUpgrade: false },
-  serverExternalPackages: ['pdfkit', 'pg', '@node-rs/argon2', 'yazl', 'yauzl'],
+  serverExternalPackages: ['pdfkit', 'pg', '@node-rs/argon2', 'yazl', 'yauzl', 'sharp'],
   turbopack: { root: fileURLToPath(new URL('.', import.meta.url)) },
   async headers() {
     return [{ source: '/:path*', headers: securityHeaders }];

@@ -1,5 +1,5 @@
 import 'server-only';
 import { createHash } from 'node:crypto';
 
-export const sha256 = (text: string): Buffer => createHash('sha256').update(text).digest();
-export const sha256Hex = (text: string): string => sha256(text).toString('hex');
+export const sha256 = (data: string | Buffer): Buffer => createHash('sha256').update(data).digest();
+export const sha256Hex = (text: string | Buffer): string => sha256(text).toString('hex');

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
+import sharp from 'sharp';
 import pg from 'pg';
 import type { Entry } from '@/core/entries/entry';
 import { startingSettings } from '@/core/settings/settings';
@@ -9,11 +10,18 @@ import { deliverEntries } from '@/server/commands/deliver-entries';
 import { importPackage, exportPackage } from '@/server/commands/transfer-package';
 import { listInspections, readInspection } from '@/server/commands/read-inspection';
 import { readReport } from '@/server/commands/read-report';
+import {
+  makeThumbnail,
+  readPicture,
+  readThumbnail,
+  storePicture,
+} from '@/server/commands/pictures';
 import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
 import * as entryQueries from '@/server/db/entries';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
+import * as pictureQueries from '@/server/db/pictures';
 import * as sessionQueries from '@/server/db/sessions';
 import { seedOrganisations } from '@/server/db/seed';
 import type { Session } from '@/server/session';
@@ -39,6 +47,8 @@ const session = (who: typeof a): Session => ({
   licence: '',
 });
 const inspection = `isolated-${mark}`;
+let pictureDigest = '';
+let pictureBytes: Buffer;
 const entry: Entry = {
   v: 1,
   id: `entry-${mark}`,
@@ -67,7 +77,15 @@ beforeAll(async () => {
     })),
   );
   await deliverEntries(session(a), { inspection, entries: [entry] });
+  pictureBytes = await plainPicture(1200, 900).jpeg().toBuffer();
+  const stored = await storePicture(session(a), pictureBytes);
+  if (!stored.ok) throw new Error(stored.reason);
+  pictureDigest = stored.digest;
 });
+
+/** A picture of one colour, of this test's own. */
+const plainPicture = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#335577' } });
 
 afterAll(closePool);
 
@@ -239,10 +257,29 @@ describe('every query', () => {
       memberQueries
         .oneSignInAttemptCount(tx, `key-${mark}`, 60)
         .then(({ attempts }) => (attempts === 1 ? [] : attempts)),
+    insertPicture: (tx) =>
+      pictureQueries.insertPicture(tx, {
+        organisation: a.id,
+        digest: 'e'.repeat(64),
+        mediaType: 'image/png',
+        width: 1,
+        height: 1,
+        bytes: nothing,
+        createdBy: 'x',
+      }),
+    maybeOnePicture: (tx) => pictureQueries.maybeOnePicture(tx, pictureDigest),
+    maybeOneThumbnail: (tx) => pictureQueries.maybeOneThumbnail(tx, pictureDigest),
+    insertThumbnail: (tx) => pictureQueries.insertThumbnail(tx, a.id, pictureDigest, nothing),
     maybeOneMemberForSignIn: (tx) =>
       memberQueries.maybeOneMemberForSignIn(tx, `nobody-${mark}@test.example`),
   };
-  const queries = { ...entryQueries, ...inspectionQueries, ...memberQueries, ...sessionQueries };
+  const queries = {
+    ...entryQueries,
+    ...inspectionQueries,
+    ...memberQueries,
+    ...sessionQueries,
+    ...pictureQueries,
+  };
 
   test('is asked here', () =>
     expect(Object.keys(asked).sort()).toEqual(Object.keys(queries).sort()));
@@ -264,6 +301,8 @@ describe('every command', () => {
     expect(await readInspection(session(b), inspection)).toBeUndefined();
     expect(await readReport(session(b), inspection)).toBeUndefined();
     expect(await exportPackage(session(b), inspection)).toBeUndefined();
+    expect(await readPicture(session(b), pictureDigest)).toBeUndefined();
+    expect(await readThumbnail(session(b), pictureDigest)).toBeUndefined();
     expect(JSON.stringify(await listInspections(session(b)))).not.toContain(secretPlace);
   });
 
@@ -297,6 +336,7 @@ describe('every route of the build', () => {
       '/',
       '/api/entries',
       '/api/packages',
+      '/api/pictures',
       '/icon.svg',
       '/inspections/[id]/circuits',
       '/inspections/[id]/history',
@@ -307,6 +347,7 @@ describe('every route of the build', () => {
       '/inspections/[id]/report.pdf',
       '/inspections/[id]/supply',
       '/inspections/[id]/walk',
+      '/pictures/[digest]',
       '/sign-in',
       '/sign-in/submit',
       '/sign-out',
@@ -317,7 +358,7 @@ describe('every route of the build', () => {
     '%s gives the second organisation, and a stranger, nothing of the first',
     async (route) => {
       const other = await signInCookie(server.origin, b.email, 'a-long-password');
-      const path = route.replace('[id]', inspection);
+      const path = route.replace('[id]', inspection).replace('[digest]', pictureDigest);
       for (const cookie of [other, 'east-gate-session=guessed', ''])
         for (const method of ['GET', 'POST']) {
           const response = await fetch(server.origin + path, {
@@ -412,5 +453,42 @@ describe('import', () => {
     const again = await importPackage(session(a), exported!.zip);
     expect(again).toMatchObject({ ok: true, added: 0, already: 1, notes: [] });
     expect((await exportPackage(session(a), inspection))!.zip.equals(exported!.zip)).toBe(true);
+  });
+});
+
+describe('pictures', () => {
+  test('are stored once by their digest, with a small copy', async () => {
+    expect(await storePicture(session(a), pictureBytes)).toEqual({
+      ok: true,
+      digest: pictureDigest,
+    });
+    expect((await readPicture(session(a), pictureDigest))?.bytes.equals(pictureBytes)).toBe(true);
+    await makeThumbnail(session(a), pictureDigest);
+    const small = await sharp(await readThumbnail(session(a), pictureDigest)).metadata();
+    expect([small.format, small.width, small.height]).toEqual(['webp', 480, 360]);
+  });
+
+  test.each([
+    ['an empty one', () => Buffer.alloc(0), /empty/],
+    ['no picture at all', () => Buffer.from('%PDF-1.7 something'), /no picture that can be read/],
+    ['a huge one', () => Buffer.alloc(9 * 1024 * 1024), /at most 8 MB/],
+    ['a broken one', () => pictureBytes.subarray(0, 200), /no picture that can be read/],
+    [
+      'one that tells its place and device',
+      () =>
+        plainPicture(40, 30)
+          .withExif({ IFD0: { Make: 'A camera' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+          .jpeg()
+          .toBuffer(),
+      /still carries data about its place or device/,
+    ],
+    [
+      'another kind',
+      () => plainPicture(4, 4).tiff().toBuffer(),
+      /Expected JPEG, PNG or WebP, got tiff/,
+    ],
+  ])('refuses %s, with the reason', async (_, make, reason) => {
+    const stored = await storePicture(session(a), await make());
+    expect(stored).toEqual({ ok: false, reason: expect.stringMatching(reason) });
   });
 });

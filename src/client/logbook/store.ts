@@ -36,7 +36,13 @@ export interface LogbookFrame {
   now(): string;
 }
 
-const nothingHeld: HeldCounts = { waiting: 0, arrived: 0, refused: [], waitingForOthers: 0 };
+const nothingHeld: HeldCounts = {
+  waiting: 0,
+  arrived: 0,
+  refused: [],
+  pictures: 0,
+  waitingForOthers: 0,
+};
 
 /** One inspection on this device. Writes every entry to the disk first, then shows it. */
 export class LogbookStore {

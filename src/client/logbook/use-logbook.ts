@@ -6,6 +6,7 @@ import type { Entry } from '@/core/entries/entry';
 import type { Settings } from '@/core/settings/settings';
 import { deviceId } from '../device-id';
 import { openHeld } from '../outbox/held';
+import { sendPictureOverHttp } from '../outbox/pictures';
 import { Sender } from '../outbox/sender';
 import { httpTransport } from '../outbox/transport';
 import { LogbookStore } from './store';
@@ -61,6 +62,7 @@ function connect(store: LogbookStore, member: string): () => void {
       db,
       member,
       transport: httpTransport(),
+      sendPicture: sendPictureOverHttp(),
       alone: (work) => navigator.locks.request(`east-gate-sender-${member}`, work),
       pause: (ms, signal) =>
         new Promise((resolve) => {

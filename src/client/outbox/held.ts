@@ -17,11 +17,25 @@ export interface Held {
   reason?: string;
 }
 
+/** A picture on this device, upright and without data about its place or device. */
+export interface HeldPicture {
+  member: string;
+  digest: string;
+  blob: Blob;
+  state: HeldState;
+  reason?: string;
+}
+
 interface HeldSchema extends DBSchema {
   entries: {
     key: [string, string];
     value: Held;
     indexes: { 'by-state': [string, HeldState]; 'by-inspection': [string, string] };
+  };
+  pictures: {
+    key: [string, string];
+    value: HeldPicture;
+    indexes: { 'by-state': [string, HeldState] };
   };
 }
 
@@ -29,11 +43,17 @@ export type HeldDatabase = IDBPDatabase<HeldSchema>;
 
 /** Entries written on this device, by the member who wrote them. */
 export function openHeld(name = 'east-gate'): Promise<HeldDatabase> {
-  return openDB<HeldSchema>(name, 1, {
-    upgrade(db) {
-      const store = db.createObjectStore('entries', { keyPath: ['member', 'id'] });
-      store.createIndex('by-state', ['member', 'state']);
-      store.createIndex('by-inspection', ['member', 'inspection']);
+  return openDB<HeldSchema>(name, 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        const entries = db.createObjectStore('entries', { keyPath: ['member', 'id'] });
+        entries.createIndex('by-state', ['member', 'state']);
+        entries.createIndex('by-inspection', ['member', 'inspection']);
+      }
+      if (from < 2) {
+        const pictures = db.createObjectStore('pictures', { keyPath: ['member', 'digest'] });
+        pictures.createIndex('by-state', ['member', 'state']);
+      }
     },
   });
 }
@@ -79,17 +99,21 @@ export interface HeldCounts {
   waiting: number;
   arrived: number;
   refused: Held[];
+  /** Pictures that wait to be sent. */
+  pictures: number;
   /** Waiting here for somebody else who uses this device. */
   waitingForOthers: number;
 }
 
 export async function countHeld(db: HeldDatabase, member: string): Promise<HeldCounts> {
   const all = await db.getAll('entries');
+  const pictures = await db.getAllFromIndex('pictures', 'by-state', [member, 'waiting']);
   const mine = all.filter((held) => held.member === member);
   return {
     waiting: mine.filter((held) => held.state === 'waiting').length,
     arrived: mine.filter((held) => held.state === 'arrived').length,
     refused: mine.filter((held) => held.state === 'refused'),
+    pictures: pictures.length,
     waitingForOthers: all.filter((held) => held.member !== member && held.state === 'waiting')
       .length,
   };

@@ -1,5 +1,7 @@
 import type { HeldDatabase } from './held';
 import { settle, waiting } from './held';
+import type { SendPicture } from './pictures';
+import { deliverPictures } from './pictures';
 import type { Transport } from './transport';
 
 export type Connection = 'idle' | 'sending' | 'unreachable' | 'signed-out';
@@ -42,6 +44,7 @@ interface Surroundings {
   db: HeldDatabase;
   member: string;
   transport: Transport;
+  sendPicture: SendPicture;
   /** Runs the work while no other tab sends for this member. */
   alone(work: () => Promise<void>): Promise<void>;
   pause(ms: number, wake: AbortSignal): Promise<void>;
@@ -69,7 +72,8 @@ export class Sender {
   }
 
   private async run(): Promise<void> {
-    const { db, member, transport, alone, pause, onChange } = this.around;
+    const { around } = this;
+    const { db, member, transport, alone, pause, onChange } = around;
     this.running = true;
     let failures = 0;
     while (this.wanted && !this.stopped) {
@@ -79,6 +83,7 @@ export class Sender {
       onChange('sending');
       await alone(async () => {
         state = await deliverWaiting(db, member, transport);
+        if (state === 'idle') state = await deliverPictures(db, member, around.sendPicture);
       }).catch(() => undefined);
       if (this.stopped) break;
       onChange(state);

@@ -9,7 +9,9 @@ export function HeldStatus({
   const { held, connection, ready } = state;
   const waiting =
     held.waiting === 0
-      ? 'All arrived'
+      ? held.pictures === 0
+        ? 'All arrived'
+        : `${held.pictures} ${held.pictures === 1 ? 'picture' : 'pictures'} held here`
       : `${held.waiting} ${held.waiting === 1 ? 'entry' : 'entries'} held here`;
   const why = {
     idle: '',

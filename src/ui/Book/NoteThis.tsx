@@ -5,6 +5,7 @@ import { NotebookPen } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { add } from '@/core/recording/draft';
 import { thingWords } from '@/core/walk/thing-words';
+import { PhotoInput } from '../Photos/PhotoInput';
 import { useBook } from './context';
 import { refOfSelection } from './selected-ref';
 
@@ -57,6 +58,7 @@ export function NoteThis() {
               It is about {thingWords(ref, site)}; otherwise it waits for a place
             </label>
           )}
+          <PhotoInput {...(here && ref && { about: ref })} words="A photo instead, or as well" />
           <div className="flex gap-2">
             <button className="act act-main flex-1" onClick={() => void keep()}>
               Keep the note

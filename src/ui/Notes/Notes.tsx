@@ -4,6 +4,7 @@ import { observe } from '@/core/recording/draft';
 import { notesOf } from '@/core/walk/notes';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../Book/context';
+import { Photos } from '../Photos/Photos';
 import { PlaceChoice } from './PlaceChoice';
 
 /** What was noted out of turn: unplaced first, each to be placed or dismissed. */
@@ -71,6 +72,7 @@ export function Notes() {
             ))}
           </ul>
         </section>
+        <Photos />
       </div>
     </main>
   );

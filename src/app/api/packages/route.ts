@@ -2,6 +2,7 @@ import { describeFault } from '@/core/entries/versions';
 import { importPackage } from '@/server/commands/transfer-package';
 import { packageLimits } from '@/server/package-file';
 import { currentSession } from '../../session/current';
+import { readBounded } from '../../session/read-bounded';
 import { crossSite, isSameOrigin, signedOut } from '../../session/same-origin';
 
 /** Loads an inspection package sent as the request's body. */
@@ -21,17 +22,4 @@ export async function POST(request: Request): Promise<Response> {
   return imported.ok
     ? Response.json(imported)
     : Response.json({ faults: imported.faults.map(describeFault) }, { status: 422 });
-}
-
-/** The body, or nothing where it is larger than allowed: reading stops there. */
-async function readBounded(request: Request, most: number): Promise<Buffer | undefined> {
-  if (Number(request.headers.get('content-length') ?? 0) > most) return undefined;
-  const chunks: Uint8Array[] = [];
-  let length = 0;
-  for await (const chunk of request.body ?? []) {
-    length += chunk.length;
-    if (length > most) return undefined;
-    chunks.push(chunk);
-  }
-  return Buffer.concat(chunks);
 }

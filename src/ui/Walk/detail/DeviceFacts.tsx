@@ -4,6 +4,7 @@ import type { DeviceView } from '@/core/panel/views';
 import { positionsOf } from '@/core/recording/line-of-device';
 import { positionRef } from '@/core/entries/thing-types';
 import { useBook } from '../../Book/context';
+import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactField } from '../../facts/FactField';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
@@ -105,6 +106,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
           </select>
         </label>
       </div>
+      <PhotoInput about={device.id} words={`Photo of ${device.label}`} />
       <details>
         <summary className="act w-full">Everything of this breaker</summary>
         <div className="mt-2 grid gap-2">

@@ -8,6 +8,7 @@ import type { PanelView, PositionView } from '@/core/panel/views';
 import { systems } from '@/core/panel/system';
 import { positionsOf } from '@/core/recording/line-of-device';
 import { useBook } from '../../Book/context';
+import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';
 import { PositionHeading } from './PositionHeading';
 import { RepeatButtons } from './RepeatButtons';
@@ -112,6 +113,7 @@ export function EmptyDetail({ position }: { position: PositionView }) {
           </button>
         </div>
       </fieldset>
+      <PhotoInput about={position.ref} words={`Photo of ${position.number}`} />
       <details>
         <summary className="act w-full">Everything of this position</summary>
         <div className="mt-2">

@@ -3,6 +3,7 @@
 import { thingWords } from '@/core/walk/thing-words';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
+import { PhotoInput } from '../../Photos/PhotoInput';
 import { useBook } from '../../Book/context';
 import { RelatedThings } from './RelatedThings';
 
@@ -16,6 +17,7 @@ export function ThingDetail({ about }: { about: string }) {
       <h2 className="text-heading font-bold">{thingWords(about, site)}</h2>
       <SureChoice />
       <RelatedThings about={about} />
+      <PhotoInput about={about} words="Photo of it" />
       <FactSheet about={about} />
       {type && type !== 'panel' && type !== 'site' && type !== 'building' && (
         <button className="act" onClick={() => void actions.observe(about, { removed: true })}>

@@ -1,0 +1,26 @@
+import { readPicture, readThumbnail } from '@/server/commands/pictures';
+import { currentSession } from '../../session/current';
+import { signedOut } from '../../session/same-origin';
+
+/** A stored picture, or with ?small its small copy. Its bytes never change. */
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ digest: string }> },
+): Promise<Response> {
+  const session = await currentSession();
+  if (!session) return signedOut();
+  const { digest } = await params;
+  const small = new URL(request.url).searchParams.has('small');
+  const picture = small
+    ? await readThumbnail(session, digest).then(
+        (bytes) => bytes && { bytes, media_type: 'image/webp' },
+      )
+    : await readPicture(session, digest);
+  if (!picture) return Response.json({ fault: 'There is no such picture here.' }, { status: 404 });
+  return new Response(new Uint8Array(picture.bytes), {
+    headers: {
+      'content-type': picture.media_type,
+      'cache-control': 'private, max-age=31536000, immutable',
+    },
+  });
+}

@@ -1,0 +1,46 @@
+/** A picture made ready on this device: upright, of sensible size, with nothing but pixels. */
+export interface PreparedPicture {
+  blob: Blob;
+  digest: string;
+  width: number;
+  height: number;
+}
+
+export const mostPicturesAVisit = 60;
+const mostFileBytes = 40 * 1024 * 1024;
+const longestSidePx = 2400;
+const quality = 0.85;
+
+/** Turns a chosen file into a picture to keep, or says why it cannot be taken. */
+export async function preparePicture(
+  file: Blob & { name?: string },
+): Promise<PreparedPicture | { reason: string }> {
+  const name = file.name ?? 'The picture';
+  if (file.size > mostFileBytes)
+    return {
+      reason: `${name} has ${Math.round(file.size / 1024 / 1024)} MB; at most 40 MB are taken.`,
+    };
+  if (!file.type.startsWith('image/'))
+    return {
+      reason: `${name} is no picture: expected JPEG, PNG or WebP, got ${file.type || 'another kind of file'}.`,
+    };
+  let bitmap: ImageBitmap;
+  try {
+    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
+  } catch {
+    return {
+      reason: `${name} cannot be read here${/heic|heif/i.test(file.type + name) ? ': HEIC is not, save it as JPEG' : ': JPEG, PNG and WebP can'}.`,
+    };
+  }
+  const scale = Math.min(1, longestSidePx / Math.max(bitmap.width, bitmap.height));
+  const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext('2d')!.drawImage(bitmap, 0, 0, width, height);
+  bitmap.close();
+  const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
+  const hash = await crypto.subtle.digest('SHA-256', await blob.arrayBuffer());
+  const digest = [...new Uint8Array(hash)]
+    .map((byte) => byte.toString(16).padStart(2, '0'))
+    .join('');
+  return { blob, digest, width, height };
+}

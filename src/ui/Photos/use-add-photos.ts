@@ -1,0 +1,50 @@
+'use client';
+
+import { useState } from 'react';
+import { openHeld } from '@/client/outbox/held';
+import { holdPicture } from '@/client/outbox/pictures';
+import { mostPicturesAVisit, preparePicture } from '@/client/pictures/prepare';
+import { add } from '@/core/recording/draft';
+import { photosOf } from '@/core/walk/photos';
+import { useBook } from '../Book/context';
+
+/** Takes pictures in: held on this device first, then an entry for each. */
+export function useAddPhotos(about?: string) {
+  const { state, who, actions } = useBook();
+  const [faults, setFaults] = useState<string[]>([]);
+  const [busy, setBusy] = useState(false);
+  const { site } = state.assessment;
+  const take = async (files: readonly File[]) => {
+    setBusy(true);
+    const said: string[] = [];
+    let room = mostPicturesAVisit - photosOf(site).length;
+    const db = await openHeld();
+    for (const file of files) {
+      if (room <= 0) {
+        said.push(`${file.name}: this visit holds ${mostPicturesAVisit} pictures already.`);
+        continue;
+      }
+      const picture = await preparePicture(file);
+      if ('reason' in picture) {
+        said.push(picture.reason);
+        continue;
+      }
+      const { blob, digest, width, height } = picture;
+      await holdPicture(db, { member: who.member, digest, blob, state: 'waiting' });
+      const refused = await actions.record((newId) => [
+        add('photo', newId(), site.site!, {
+          digest,
+          pictureWidth: width,
+          pictureHeight: height,
+          ...(about && { aboutThing: about }),
+        }),
+      ]);
+      if (refused) said.push(refused);
+      else room -= 1;
+    }
+    db.close();
+    setFaults(said);
+    setBusy(false);
+  };
+  return { take, faults, busy };
+}
