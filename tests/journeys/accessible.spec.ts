@@ -2,9 +2,16 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import { ines, test } from './world';
 
+test.setTimeout(240_000);
+
 const views = [
   { name: 'Today', path: '/' },
   { name: 'Walk', path: '/inspections/lock-keepers-house/walk' },
+  { name: 'Walk, fuse panel', path: '/inspections/net-loft/walk' },
+  { name: 'Supply', path: '/inspections/chandlery/supply' },
+  { name: 'Circuits', path: '/inspections/quay-bakery/circuits' },
+  { name: 'Notes', path: '/inspections/lock-keepers-house/notes' },
+  { name: 'History', path: '/inspections/net-loft/history' },
   { name: 'Report', path: '/inspections/lock-keepers-house/report' },
 ];
 
@@ -39,12 +46,17 @@ for (const size of [
       for (const { name, path } of views) {
         await page.goto(origin + path);
         await expect(page.getByRole('main')).toBeVisible();
-        if (name === 'Walk') await expect(page.getByText('All arrived')).toBeVisible();
+        if (name !== 'Today' && name !== 'Report')
+          await expect(page.getByText('All arrived')).toBeVisible();
         await check(name);
       }
       await page.goto(`${origin}/inspections/lock-keepers-house/walk`);
+      await expect(page.getByText('All arrived')).toBeVisible();
       await page.getByRole('button', { name: /Neutrals, grounds/ }).click();
       await check('Walk, stage 9');
+      await page.getByRole('button', { name: 'Note this' }).click();
+      await check('Note this');
+      await page.keyboard.press('Escape');
       if (size.width > 1000) {
         await page.getByRole('button', { name: 'Grammar card' }).click();
         await check('Grammar card');

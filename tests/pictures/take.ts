@@ -9,7 +9,8 @@ import { demoOrganisations } from '@/server/demo/people';
 const origin = process.argv[2] ?? 'http://127.0.0.1:3000';
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
-const walk = '/inspections/lock-keepers-house/walk';
+const house = '/inspections/lock-keepers-house';
+const walk = `${house}/walk`;
 const views = [
   { name: 'sign-in', path: '/sign-in', size: desk, theme: 'light' },
   { name: 'today', path: '/', size: desk, theme: 'light' },
@@ -17,13 +18,15 @@ const views = [
   { name: 'walk-desk-dark', path: walk, size: desk, theme: 'dark' },
   { name: 'walk-phone-dark', path: walk, size: phone, theme: 'dark' },
   { name: 'walk-phone-sun', path: walk, size: phone, theme: 'sun' },
-  { name: 'report', path: '/inspections/lock-keepers-house/report', size: desk, theme: 'light' },
-  {
-    name: 'report-phone',
-    path: '/inspections/lock-keepers-house/report',
-    size: phone,
-    theme: 'light',
-  },
+  { name: 'walk-fuse-panel', path: '/inspections/net-loft/walk', size: desk, theme: 'light' },
+  { name: 'walk-split-bus', path: '/inspections/chandlery/walk', size: desk, theme: 'light' },
+  { name: 'walk-three-phase', path: '/inspections/quay-bakery/walk', size: desk, theme: 'light' },
+  { name: 'supply', path: '/inspections/chandlery/supply', size: desk, theme: 'light' },
+  { name: 'circuits', path: `${house}/circuits`, size: desk, theme: 'light' },
+  { name: 'notes', path: `${house}/notes`, size: desk, theme: 'light' },
+  { name: 'history', path: `${house}/history`, size: desk, theme: 'light' },
+  { name: 'report', path: `${house}/report`, size: desk, theme: 'light' },
+  { name: 'report-phone', path: `${house}/report`, size: phone, theme: 'light' },
 ] as const;
 
 const browser = await chromium.launch(playwright.use!.launchOptions);
@@ -35,7 +38,8 @@ for (const { name, path, size, theme } of views) {
   await page.setViewportSize(size);
   await page.goto(origin + path);
   await page.getByRole('main').waitFor();
-  if (path === walk) await page.getByText('All arrived').waitFor();
+  if (path.endsWith('/walk')) await page.getByText('All arrived').waitFor();
+  await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
   console.log(`docs/screenshots/${name}.png`);
   if (name !== 'sign-in') continue;

@@ -6,6 +6,7 @@ import { seedOrganisations } from '../db/seed';
 import type { Session } from '../session';
 import type { Entry } from '@/core/entries/entry';
 import { chandlery } from './chandlery';
+import { withDrawnPhotos } from './drawn-photos';
 import { lockKeepersHouse } from './lock-keepers-house';
 import { netLoft } from './net-loft';
 import { quayBakery } from './quay-bakery';
@@ -36,8 +37,12 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     name: ines.name,
     licence: ines.licence,
   };
-  for (const make of [quayBakery, chandlery, netLoft, lockKeepersHouse])
-    await deliver(session, make(ines.id));
+  for (const make of [quayBakery, chandlery, netLoft]) await deliver(session, make(ines.id));
+  const house = lockKeepersHouse(ines.id);
+  await deliver(session, {
+    ...house,
+    entries: await withDrawnPhotos(session, house.entries),
+  });
   return true;
 }
 

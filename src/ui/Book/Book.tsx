@@ -96,7 +96,7 @@ export function Book({ session, inspection, settings, entries, authors, children
         actions,
       }}
     >
-      <div className="grid h-dvh grid-rows-[auto_1fr]">
+      <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] print:h-auto">
         <BookHeader />
         <div className="relative min-h-0">{children}</div>
       </div>

@@ -78,7 +78,7 @@ export function CircuitTable({ rows, chosen, choose }: CircuitTableProps) {
   };
   return (
     <>
-      <label className="mt-2 flex items-center gap-2">
+      <label className="mt-2 flex flex-wrap items-center gap-2">
         <span className="text-ink2">Show those with</span>
         <input
           className="field max-w-60"
@@ -125,10 +125,10 @@ export function CircuitTable({ rows, chosen, choose }: CircuitTableProps) {
           <tbody>
             {shown.map((row) => (
               <tr key={row.original.key} className="border-hair border-b">
-                <td className="py-0.5">
+                <td className="py-0.5 pr-2">
                   <input
                     type="checkbox"
-                    className="size-4"
+                    className="size-4 align-middle"
                     aria-label={`Choose ${row.original.position}`}
                     checked={chosen.has(row.original.key)}
                     onChange={() => toggle(row.original.key)}

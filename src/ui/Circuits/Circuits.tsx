@@ -15,7 +15,7 @@ export function Circuits() {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   return (
     <main className="bg-sheet h-full overflow-y-auto p-4 md:px-8" aria-label="Circuits">
-      <div className="mx-auto grid max-w-6xl gap-6">
+      <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-6">
         <div className="print:hidden">
           <h2 className="text-lg font-bold">Circuits of {panel.name}</h2>
           {trouble && (
