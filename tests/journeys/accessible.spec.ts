@@ -29,7 +29,10 @@ for (const size of [
       const { origin } = world.server;
       await context.addCookies([{ name: 'east-gate-theme', value: theme, url: origin }]);
       const check = async (name: string) => {
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        const axe = new AxeBuilder({ page });
+        // Themes differ in their colours alone.
+        if (theme !== 'light') axe.withRules(['color-contrast']);
+        const { violations } = await axe.analyze();
         expect(
           violations.map(
             ({ id, nodes }) =>

@@ -155,6 +155,43 @@ function stabs(panel: PanelView, g: Geometry, { from, to }: Section): Shape[] {
   return shapes;
 }
 
+/** Feed-through lugs at the foot of the bus, one a leg: the way on to another panel. */
+export function drawFeedThrough(panel: PanelView, g: Geometry, reader: FactReader): Shape[] {
+  if (g.rows === 0 || !reader.value(panel.id, 'feedThroughLugs')) return [];
+  const { legs } = systems[panel.system];
+  const bottom = rowMiddle(g, g.rows);
+  return legs.flatMap((leg): Shape[] => {
+    const x = legX(g, leg, legs.length);
+    const y = bottom + 0.52;
+    return [
+      {
+        kind: 'path',
+        layer: 'bus',
+        d: rectPath(x, bottom, 0.3, 0.7),
+        fill: 'bus',
+        stroke: 'bus-edge',
+        width: 0.02,
+      },
+      {
+        kind: 'path',
+        layer: 'bars',
+        d: rectPath(x - 0.1, y, 0.5, 0.5, 0.05),
+        fill: 'lug',
+        stroke: 'screw-edge',
+        width: 0.03,
+      },
+      {
+        kind: 'path',
+        layer: 'screws',
+        d: circlePath(x + 0.15, y + 0.25, 0.15),
+        fill: 'screw',
+        stroke: 'screw-edge',
+        width: 0.03,
+      },
+    ];
+  });
+}
+
 /** How the lower section of a split-bus panel is fed: dashed until the throw is known. */
 function lowerFeed(panel: PanelView, g: Geometry, firstRow: number): Shape {
   const throwDevice = panel.lowerFedBy;

@@ -2,7 +2,7 @@ import type { SiteView } from '../panel/site-view';
 import type { PanelView } from '../panel/views';
 import { drawBars } from './draw-bars';
 import { drawBodies } from './draw-bodies';
-import { drawBus, drawCan, drawSupply } from './draw-can';
+import { drawBus, drawCan, drawFeedThrough, drawSupply } from './draw-can';
 import { drawJackets, drawWires } from './draw-wires';
 import type { Geometry } from './geometry';
 import type { Routed } from './route';
@@ -25,6 +25,7 @@ export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
   const shapes = [
     ...drawCan(panel, geometry, reader),
     ...drawBus(panel, geometry),
+    ...drawFeedThrough(panel, geometry, reader),
     ...drawSupply(panel, geometry, reader),
     ...drawJackets(routed),
     ...drawWires(routed),

@@ -10,6 +10,7 @@ import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
 import { BarsDetail } from './BarsDetail';
 import { MainDetail } from './MainDetail';
+import { SymptomList } from './SymptomList';
 import { SupplyField } from './SupplyField';
 
 /** A stage of the walk: what it asks, group by group, each with "nothing wrong here". */
@@ -31,6 +32,7 @@ export function StageDetail({ number }: { number: number }) {
       </div>
       {stage.caution && <SafetyCard opening={number === 7} />}
       <SureChoice />
+      {number === 1 && <SymptomList />}
       {number === 9 && <SupplyField />}
       {number === 8 && <MainDetail />}
       {number === 9 && <BarsDetail />}
