@@ -26,11 +26,11 @@ export function BookHeader() {
   const path = usePathname();
   return (
     <header className="border-line bg-app min-w-0 border-b print:hidden">
-      <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-md:gap-x-2">
-        <span className="max-lg:hidden">
+      <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-lg:gap-x-2">
+        <span className="max-xl:hidden">
           <Brand />
         </span>
-        <div className="lg:border-line min-w-0 leading-tight max-md:flex-1 lg:border-l lg:pl-4">
+        <div className="xl:border-line min-w-0 leading-tight max-lg:flex-1 xl:border-l xl:pl-4">
           <h1 className="truncate font-bold">{site.name}</h1>
           {site.panels.length > 1 ? (
             <select
@@ -49,8 +49,8 @@ export function BookHeader() {
             <p className="text-caption text-ink2 truncate">{panel.name}</p>
           )}
         </div>
-        <Views inspection={inspection} path={path} className="max-md:hidden md:mx-auto" />
-        <div className="min-w-0 items-center gap-x-4 max-md:text-right md:flex">
+        <Views inspection={inspection} path={path} className="max-lg:hidden lg:mx-auto" />
+        <div className="min-w-0 items-center gap-x-4 max-lg:text-right lg:flex">
           <HeldStatus state={state} />
           <CoverageRuler share={state.assessment.coverage.seenShare} />
         </div>
@@ -64,7 +64,7 @@ export function BookHeader() {
             <Undo2 size={16} aria-hidden="true" />
           </button>
           <button
-            className="act px-2! max-md:hidden!"
+            className="act px-2! max-lg:hidden!"
             disabled={!state.canRedo}
             onClick={() => void store.redo()}
             aria-label="Redo"
@@ -73,12 +73,12 @@ export function BookHeader() {
           </button>
           <NoteThis />
         </div>
-        <span className="max-lg:hidden">
+        <span className="max-xl:hidden">
           <ThemeChoice compact />
         </span>
         <span className="text-caption text-ink2 max-2xl:hidden">{who.name}</span>
       </div>
-      <Views inspection={inspection} path={path} className="border-hair border-t px-4 md:hidden" />
+      <Views inspection={inspection} path={path} className="border-hair border-t px-4 lg:hidden" />
     </header>
   );
 }
@@ -98,7 +98,7 @@ function Views({
         path.endsWith(`/${name}`) ? (
           <span
             key={name}
-            className="border-accent border-b-2 py-2 font-bold max-md:py-3"
+            className="border-accent border-b-2 py-2 font-bold max-lg:py-3"
             aria-current="page"
           >
             {words}
@@ -106,7 +106,7 @@ function Views({
         ) : (
           <Link
             key={name}
-            className="text-ink2 hover:text-ink py-2 max-md:py-3"
+            className="text-ink2 hover:text-ink py-2 max-lg:py-3"
             href={`/inspections/${inspection}/${name}`}
           >
             {words}

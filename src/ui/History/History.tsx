@@ -33,8 +33,8 @@ export function History() {
   const shown = items.filter(({ entry }) => about === '' || thingOf(entry) === about);
   const actions = groupByAction(shown).reverse();
   return (
-    <main className="bg-sheet grid h-full min-h-0 md:grid-cols-[1fr_440px]" aria-label="History">
-      <section className="min-h-0 overflow-y-auto p-4 md:px-8" aria-labelledby="history">
+    <main className="bg-sheet grid h-full min-h-0 lg:grid-cols-[1fr_440px]" aria-label="History">
+      <section className="min-h-0 overflow-y-auto p-4 lg:px-8" aria-labelledby="history">
         <div className="flex flex-wrap items-baseline justify-between gap-3">
           <h2 id="history" className="text-lg font-bold">
             History: {items.length} entries
@@ -147,7 +147,7 @@ function Moment({
   const size = drawing && sheetSize(drawing.geometry);
   return (
     <section
-      className="border-line bg-app flex min-h-0 flex-col border-l p-4 max-md:order-first max-md:max-h-[45dvh] max-md:border-b"
+      className="border-line bg-app flex min-h-0 flex-col border-l p-4 max-lg:order-first max-lg:max-h-[45dvh] max-lg:border-b"
       aria-labelledby="moment"
     >
       <h3 id="moment" className="font-bold">

@@ -17,10 +17,10 @@ export function Supply() {
   const [chosen, choose] = useState(panel.id);
   return (
     <main
-      className="bg-sheet grid h-full min-h-0 max-md:overflow-y-auto md:grid-cols-[1fr_340px]"
+      className="bg-sheet grid h-full min-h-0 max-lg:overflow-y-auto lg:grid-cols-[1fr_340px]"
       aria-label="Supply"
     >
-      <div className="min-h-0 overflow-auto p-4 md:px-8">
+      <div className="min-h-0 overflow-auto p-4 lg:px-8">
         <h2 className="text-lg font-bold">Supply</h2>
         {trouble && (
           <p role="alert" className="text-danger font-semibold">

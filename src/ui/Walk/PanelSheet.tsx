@@ -100,7 +100,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         aria-label={`${panel.name}, ${(panel.rows ?? 0) * 2} positions`}
       >
         <Shapes shapes={drawing.shapes} />
-        <g className="max-md:hidden">
+        <g className="max-lg:hidden">
           <Shapes shapes={labels} />
         </g>
         <FindingMarks {...{ panel: recorded, geometry, findings }} />

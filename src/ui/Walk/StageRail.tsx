@@ -29,14 +29,14 @@ export function StageRail() {
   return (
     <nav
       aria-label="Stages"
-      className="border-line bg-app flex min-h-0 flex-col overflow-x-auto max-md:border-b md:overflow-y-auto md:border-r"
+      className="border-line bg-app flex min-h-0 flex-col overflow-x-auto max-lg:border-b lg:overflow-y-auto lg:border-r"
     >
-      <ol ref={strip} className="flex md:flex-col md:pt-2">
+      <ol ref={strip} className="flex lg:flex-col lg:pt-2">
         {states.map((one) => (
           <StageItem key={one.stage.number} state={one} current={current === one.stage.number} />
         ))}
       </ol>
-      <section className="mt-3 px-3 pb-3 max-md:hidden">
+      <section className="mt-3 px-3 pb-3 max-lg:hidden">
         <h2 className="font-bold">
           Not seen: {wants.reduce((sum, line) => sum + line.places.length, 0)}
         </h2>
@@ -77,17 +77,17 @@ function StageItem({ state, current }: { state: StageState; current: boolean }) 
   return (
     <li className="shrink-0">
       <button
-        className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left max-md:min-h-14 max-md:min-w-36 ${current ? 'border-accent bg-sheet font-bold max-md:border-t-4 md:border-l-4 md:pl-2' : ''}`}
+        className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left max-lg:min-h-14 max-lg:min-w-36 ${current ? 'border-accent bg-sheet font-bold max-lg:border-t-4 lg:border-l-4 lg:pl-2' : ''}`}
         aria-current={current ? 'step' : undefined}
         title={words.join('; ')}
         onClick={() => actions.select({ kind: 'stage', stage: stage.number })}
       >
         <span className="text-ink2">{stage.number}</span>
         <span className="truncate">{stage.name}</span>
-        <span className="text-caption text-ink2 max-md:hidden">
+        <span className="text-caption text-ink2 max-lg:hidden">
           {checks > 0 ? `${seen}/${checks}` : asked > 0 ? `${noted} noted` : ''}
         </span>
-        <span className="text-caption text-ink2 col-start-2 md:hidden">
+        <span className="text-caption text-ink2 col-start-2 lg:hidden">
           {checks > 0
             ? `${seen} seen, ${notSeen} not`
             : asked > 0

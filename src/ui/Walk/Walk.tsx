@@ -67,7 +67,7 @@ export function Walk() {
   };
   const count = state.assessment.findings.length;
   return (
-    <div className="grid h-full grid-rows-[auto_1fr_auto] md:grid-cols-[196px_1fr_316px] md:grid-rows-[1fr_auto]">
+    <div className="grid h-full grid-rows-[auto_1fr_auto] lg:grid-cols-[196px_1fr_316px] lg:grid-rows-[1fr_auto]">
       <StageRail />
       <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
         <PanelSheet typed={typed} onType={typeInto} />
@@ -82,13 +82,13 @@ export function Walk() {
         )}
       </main>
       <aside
-        className="border-line bg-app max-md:border-accent flex min-h-0 flex-col max-md:h-[42dvh] max-md:border-t-2 md:border-l"
+        className="border-line bg-app max-lg:border-accent flex min-h-0 flex-col max-lg:h-[42dvh] max-lg:border-t-2 lg:border-l"
         aria-label="Detail and findings"
       >
-        <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center md:hidden">
+        <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center lg:hidden">
           <strong className="text-ink">{cautionLead}</strong> {cautionSupply}
         </p>
-        <div className="flex gap-2 px-4 pt-2 md:hidden">
+        <div className="flex gap-2 px-4 pt-2 lg:hidden">
           <button
             className="act flex-1"
             aria-pressed={below === 'detail'}
@@ -109,7 +109,7 @@ export function Walk() {
         </div>
         <div
           ref={detail}
-          className={`md:border-line min-h-0 overflow-y-auto max-md:flex-1 md:max-h-[56%] md:border-b ${below === 'detail' ? '' : 'max-md:hidden'}`}
+          className={`lg:border-line min-h-0 overflow-y-auto max-lg:flex-1 lg:max-h-[56%] lg:border-b ${below === 'detail' ? '' : 'max-lg:hidden'}`}
           tabIndex={0}
           role="region"
           aria-label="Selected"
@@ -117,7 +117,7 @@ export function Walk() {
           <Detail />
         </div>
         <div
-          className={`min-h-0 flex-1 overflow-y-auto ${below === 'findings' ? '' : 'max-md:hidden'}`}
+          className={`min-h-0 flex-1 overflow-y-auto ${below === 'findings' ? '' : 'max-lg:hidden'}`}
           tabIndex={0}
           role="region"
           aria-label="Found"
@@ -125,7 +125,7 @@ export function Walk() {
           <Ledger />
         </div>
       </aside>
-      <div className="max-md:hidden md:col-span-3">
+      <div className="max-lg:hidden lg:col-span-3">
         <ShorthandBar ref={shorthand} typed={typed} setTyped={setTyped} />
       </div>
     </div>

@@ -49,7 +49,7 @@ export function FactSheet({ about, without = [] }: FactSheetProps) {
   return (
     <div className="grid gap-2.5">
       {byArea(own).map(([area, names]) => (
-        <fieldset key={area} className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
+        <fieldset key={area} className="grid gap-2 sm:grid-cols-2 lg:grid-cols-1">
           {area !== '' && (
             <legend className="border-hair mb-1 w-full border-t pt-2 font-bold">
               {areas[area]}

@@ -16,7 +16,7 @@ export function SureChoice() {
       {certainties.map((one) => (
         <button
           key={one}
-          className={`text-caption px-1.5 py-1 max-md:min-h-12 ${sure === one ? 'bg-accent text-on-accent' : ''}`}
+          className={`text-caption px-1.5 py-1 max-lg:min-h-12 ${sure === one ? 'bg-accent text-on-accent' : ''}`}
           aria-pressed={sure === one}
           onClick={() => actions.setSure(sure === one ? undefined : one)}
         >

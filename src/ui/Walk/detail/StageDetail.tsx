@@ -87,7 +87,7 @@ function StageGroup({ group }: { group: AskedGroup }) {
         </span>
       </p>
       {!group.many && (
-        <div className="grid gap-2 sm:grid-cols-2 md:grid-cols-1">
+        <div className="grid gap-2 sm:grid-cols-2 lg:grid-cols-1">
           {group.facts.map(({ about, property }) => (
             <FactField key={property} about={about} property={property} />
           ))}
