@@ -60,7 +60,10 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
         .getByRole('button', { name, exact: true })
         .tap();
     if (row.neutral)
-      await selected.getByLabel('Neutral on screw').selectOption(String(row.neutral));
+      await selected
+        .getByRole('combobox', { name: /^Neutral.* on screw$/ })
+        .first()
+        .selectOption(`neutral 1 ${row.neutral}`);
     if (row.sharesWith)
       await selected.getByLabel('Shares its neutral with').selectOption(String(row.sharesWith));
   }

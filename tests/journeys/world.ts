@@ -137,14 +137,19 @@ export function panelFacts({
           wire.colour?.value,
           wire.function?.value,
         ]),
-        neutrals: panel.conductors
-          .filter(
-            (wire) =>
-              wire.function?.value === 'neutral' &&
-              wire.cable &&
-              terminal.conductors.some((hot) => hot.cable?.id === wire.cable?.id),
-          )
-          .map((wire) => screws.get(wire.id)),
+        ...Object.fromEntries(
+          (['neutral', 'ground'] as const).map((use) => [
+            `${use}s`,
+            panel.conductors
+              .filter(
+                (wire) =>
+                  wire.function?.value === use &&
+                  wire.cable &&
+                  terminal.conductors.some((hot) => hot.cable?.id === wire.cable?.id),
+              )
+              .map((wire) => screws.get(wire.id)),
+          ]),
+        ),
       })),
     })),
   };

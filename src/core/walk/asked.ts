@@ -72,9 +72,12 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
     add(
       `${panel.id}-${area}`,
       title,
-      propertiesOf('panel', stage)
-        .filter((name) => (properties[name] as PropertySpec).at === area)
-        .map((property) => fact(panel.id, property)),
+      [
+        ...(stage === 5 && area === 'door' ? (['yearBuilt'] as const) : []),
+        ...propertiesOf('panel', stage).filter(
+          (name) => (properties[name] as PropertySpec).at === area,
+        ),
+      ].map((property) => fact(panel.id, property)),
     );
   for (const bar of panel.bars)
     add(

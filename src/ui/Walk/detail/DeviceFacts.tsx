@@ -4,6 +4,8 @@ import type { DeviceView } from '@/core/panel/views';
 import { positionsOf } from '@/core/recording/line-of-device';
 import { positionRef } from '@/core/entries/thing-types';
 import { useBook } from '../../Book/context';
+import { QuickFacts } from './QuickFacts';
+import { ScrewFields } from './ScrewFields';
 import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactField } from '../../facts/FactField';
 import { FactSheet } from '../../facts/FactSheet';
@@ -29,12 +31,6 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
   const takes = reader.value(device.id, 'terminalTakes');
   const shared = panel.multiwires.find((group) => group.hots.some((hot) => hot.device === device));
   const others = panel.devices.filter((one) => one !== device);
-  const screwBar = panel.bars.find((bar) => bar.kind === 'neutral');
-  const cable = device.terminals[0]?.conductors[0]?.cable;
-  const neutral =
-    cable &&
-    panel.conductors.find((one) => one.cable?.id === cable.id && one.function?.value === 'neutral');
-  const neutralScrew = neutral?.landsOn?.value?.split('/t')[1] ?? '';
   const positions = positionsOf(panel, device);
   const base = {
     kind: 'position' as const,
@@ -65,27 +61,8 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
         {toggle('moisture', 'Damp')}
       </div>
       <div className="grid grid-cols-2 gap-2">
-        <label className="text-caption text-ink2 grid gap-0.5">
-          Neutral on screw
-          <select
-            className="field"
-            value={neutralScrew}
-            disabled={!screwBar?.count}
-            onChange={(event) =>
-              void actions.recordLine({
-                ...base,
-                neutrals: [[{ bar: 'neutral', number: Number(event.target.value) }]],
-              })
-            }
-          >
-            <option value="" disabled>
-              {screwBar?.count ? 'not recorded' : 'no neutral bar yet'}
-            </option>
-            {Array.from({ length: screwBar?.count ?? 0 }, (_, index) => (
-              <option key={index + 1}>{index + 1}</option>
-            ))}
-          </select>
-        </label>
+        <ScrewFields device={device} use="neutral" />
+        <ScrewFields device={device} use="ground" />
         <label className="text-caption text-ink2 grid gap-0.5">
           Shares its neutral with
           <select
@@ -106,6 +83,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
           </select>
         </label>
       </div>
+      <QuickFacts device={device} />
       <PhotoInput about={device.id} words={`Photo of ${device.label}`} />
       <details>
         <summary className="act w-full">Everything of this breaker</summary>

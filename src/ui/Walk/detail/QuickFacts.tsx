@@ -1,0 +1,67 @@
+'use client';
+
+import { properties } from '@/core/entries/properties';
+import type { PropertyValue } from '@/core/entries/properties';
+import type { DeviceView } from '@/core/panel/views';
+import { positionsOf } from '@/core/recording/line-of-device';
+import { useBook } from '../../Book/context';
+
+/** What is asked of nearly every breaker: its maker, one tap where it was named before; its load. */
+export function QuickFacts({ device }: { device: DeviceView }) {
+  const { state, panel, actions } = useBook();
+  const { reader } = state.assessment.site;
+  const maker = reader.value(device.id, 'maker');
+  const makers = [
+    ...new Set(
+      [panel.id, ...panel.devices.map((one) => one.id)].flatMap(
+        (id) => reader.value(id, 'maker') ?? [],
+      ),
+    ),
+  ];
+  const load = device.terminals[0]?.circuit?.loads[0]?.kind?.value;
+  return (
+    <>
+      {makers.length > 0 && (
+        <div className="flex flex-wrap gap-2" role="group" aria-label="Maker of the breaker">
+          {makers.map((name) => (
+            <button
+              key={name}
+              className="act flex-1"
+              aria-pressed={maker === name}
+              onClick={() => void actions.observe(device.id, { maker: name })}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+      <label className="text-caption text-ink2 grid gap-0.5">
+        Kind of load
+        <select
+          className="field"
+          value={load ?? ''}
+          onChange={(event) =>
+            void actions.recordLine({
+              kind: 'position',
+              positions: positionsOf(panel, device),
+              form: device.form,
+              ...(device.half && { half: device.half }),
+              load: { loadKind: event.target.value as PropertyValue<'loadKind'> },
+              marks: [],
+              names: [],
+            })
+          }
+        >
+          <option value="" disabled>
+            not recorded
+          </option>
+          {Object.entries(properties.loadKind.choices).map(([key, words]) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+    </>
+  );
+}
