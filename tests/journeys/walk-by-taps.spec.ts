@@ -185,4 +185,3 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
   const demo = { entries: lockKeepersHouse(ines.id).entries, settings: tapped.settings };
   expect(panelFacts(tapped)).toEqual(panelFacts(demo));
 });
-});
