@@ -96,7 +96,7 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
   await (await arrives).saveAs(path);
 
   const tapped = await readPackageFile(path);
-  const typed = bench({ rows: 12, bars: false });
+  const typed = bench({ rows: 12, bars: false, fedBy: null });
   typed.book.add('bar', 'nbar', 'panel', { barKind: 'neutral', side: 'left', terminalCount: 18 });
   typed.lines(
     'main 100',

@@ -19,19 +19,21 @@ const asked = (subject: Subject) =>
 
 /** Each property of the subject has a control in the sheet with its name, in reach of Tab. */
 async function allThere(sheet: Locator, subject: Subject, without: readonly string[] = []) {
-  const missing: string[] = [];
-  for (const spec of asked(subject)) {
-    if (without.includes(spec.label)) continue;
-    const name = new RegExp(`^${spec.label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
-    const controls = sheet
-      .getByRole('textbox', { name })
-      .or(sheet.getByRole('combobox', { name }))
-      .or(sheet.getByRole('button', { name }));
-    const first = controls.first();
-    if ((await controls.count()) === 0 || (await first.getAttribute('tabindex')) === '-1')
-      missing.push(spec.label);
-  }
-  expect(missing, `${subject}: reached by name`).toEqual([]);
+  await expect(async () => {
+    const missing: string[] = [];
+    for (const spec of asked(subject)) {
+      if (without.includes(spec.label)) continue;
+      const name = new RegExp(`^${spec.label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
+      const controls = sheet
+        .getByRole('textbox', { name })
+        .or(sheet.getByRole('combobox', { name }))
+        .or(sheet.getByRole('button', { name }));
+      const there = (await controls.count()) > 0;
+      if (!there || (await controls.first().getAttribute('tabindex')) === '-1')
+        missing.push(spec.label);
+    }
+    expect(missing, `${subject}: reached by name`).toEqual([]);
+  }).toPass({ timeout: 15_000 });
 }
 
 async function press(page: Page, target: Locator): Promise<void> {

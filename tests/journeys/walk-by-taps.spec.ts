@@ -8,7 +8,7 @@ import { lockKeepersHouse, mainPanelLines } from '@/server/demo/lock-keepers-hou
 import { ines, panelFacts, readPackageFile, test } from './world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-test.setTimeout(600_000);
+test.setTimeout(300_000);
 
 /** Counts each tap, each choice from a list and each field filled. */
 class Thumb {
@@ -35,6 +35,7 @@ const positions = mainPanelLines.flatMap((text) => {
 });
 
 test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ page, world }) => {
+  page.setDefaultTimeout(8000);
   const thumb = new Thumb(page);
   await page.goto(`${world.server.origin}/sign-in`);
   await page.getByLabel('E-mail').fill(ines.email);
@@ -53,7 +54,8 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
         .getByRole('button')
         .nth(number - 1),
     );
-  const box = (name: string | RegExp) => selected.getByRole('textbox', { name });
+  const box = (name: string | RegExp) =>
+    selected.getByRole('textbox', { name, exact: typeof name === 'string' });
   const list = (name: string) => selected.getByRole('combobox', { name, exact: true });
   const button = (name: string | RegExp) =>
     selected.getByRole('button', { name, exact: typeof name === 'string' });
@@ -167,8 +169,8 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
           : [`Choose ${line.positions.join('+')}`],
       );
       for (const name of boxes) await thumb.tap(page.getByRole('checkbox', { name, exact: true }));
-      await thumb.choose(page.getByRole('combobox', { name: 'Wiring method' }), 'nm');
-      await thumb.choose(page.getByRole('combobox', { name: 'Jacket' }), jacket);
+      await thumb.choose(page.getByRole('combobox', { name: 'Wiring method', exact: true }), 'nm');
+      await thumb.choose(page.getByRole('combobox', { name: 'Jacket', exact: true }), jacket);
       for (const name of boxes) await thumb.tap(page.getByRole('checkbox', { name, exact: true }));
     }
   });

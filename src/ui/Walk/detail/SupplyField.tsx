@@ -21,28 +21,30 @@ export function SupplyField() {
     unknown: 'Whether this is the first disconnect is not known.',
   }[panel.supply.place];
   return (
-    <label className="text-caption text-ink2 grid gap-0.5">
-      Fed from
-      <select
-        className="field"
-        value={site.reader.value(panel.id, 'fedFrom') ?? ''}
-        onChange={(event) => void actions.observe(panel.id, { fedFrom: event.target.value })}
-      >
-        <option value="" disabled>
-          not seen
-        </option>
-        {services.map((service) => (
-          <option key={service.id} value={service.id}>
-            the service itself
+    <div className="text-caption text-ink2 grid gap-0.5">
+      <label className="text-caption text-ink2 grid gap-0.5">
+        Fed from
+        <select
+          className="field"
+          value={site.reader.value(panel.id, 'fedFrom') ?? ''}
+          onChange={(event) => void actions.observe(panel.id, { fedFrom: event.target.value })}
+        >
+          <option value="" disabled>
+            not seen
           </option>
-        ))}
-        {feeders.map((feeder) => (
-          <option key={feeder.id} value={feeder.id}>
-            {feeder.words}
-          </option>
-        ))}
-      </select>
-      <span>{place}</span>
-    </label>
+          {services.map((service) => (
+            <option key={service.id} value={service.id}>
+              the service itself
+            </option>
+          ))}
+          {feeders.map((feeder) => (
+            <option key={feeder.id} value={feeder.id}>
+              {feeder.words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p>{place}</p>
+    </div>
   );
 }
