@@ -2,6 +2,7 @@
 
 import { useBook } from '../Book/context';
 import { DeviceDetail } from './detail/DeviceDetail';
+import { OtherHalf } from './detail/OtherHalf';
 import { EmptyDetail } from './detail/EmptyDetail';
 import { ScrewDetail } from './detail/ScrewDetail';
 import { ThingDetail } from './detail/ThingDetail';
@@ -42,6 +43,7 @@ export function Detail() {
           ))}
         </div>
       )}
+      {device?.half && position.devices.length === 1 && <OtherHalf device={device} />}
       {device ? (
         <DeviceDetail key={device.id} device={device} />
       ) : (

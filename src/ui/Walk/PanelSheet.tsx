@@ -82,18 +82,19 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         rows.
       </p>
     );
-  const view = (margin: number) =>
-    `${-margin} ${-rim} ${sheetIs.width + 2 * margin} ${sheetIs.height + 2 * rim}`;
+  // The directory stands beside the columns; of a panel hung sideways, above and below them.
+  const [beside, above] = geometry.turned ? [rim, marginIn] : [marginIn, rim];
+  const full = { width: sheetIs.width + 2 * beside, height: sheetIs.height + 2 * above };
   return (
     <div className="h-full overflow-auto" tabIndex={-1}>
       <svg
         ref={sheet}
-        viewBox={view(marginIn)}
+        viewBox={`${-beside} ${-above} ${full.width} ${full.height}`}
         className="sheet-svg mx-auto block"
         style={{
           ['--can-width' as string]: sheetIs.width + 2 * rim,
-          ['--full-width' as string]: sheetIs.width + 2 * marginIn,
-          ['--full-height' as string]: sheetIs.height + 2 * rim,
+          ['--full-width' as string]: full.width,
+          ['--full-height' as string]: full.height,
         }}
         onKeyDown={onKeyDown}
         role="group"

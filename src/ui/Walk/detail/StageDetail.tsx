@@ -32,6 +32,7 @@ export function StageDetail({ number }: { number: number }) {
       </div>
       {stage.caution && <SafetyCard opening={number === 7} />}
       <SureChoice />
+      {number === 1 && <Yardstick />}
       {number === 1 && <SymptomList />}
       {number === 9 && <SupplyField />}
       {number === 8 && <MainDetail />}
@@ -43,6 +44,18 @@ export function StageDetail({ number }: { number: number }) {
         <p className="text-ink2">Nothing is asked here; it follows from what was recorded.</p>
       )}
     </section>
+  );
+}
+
+/** What this visit is measured by: set by the organisation when it began. */
+function Yardstick() {
+  const { state } = useBook();
+  const { yardstick } = state.assessment;
+  return (
+    <p className="text-ink2">
+      Measured by the {yardstick.title}, graded by the label. Local code and the equipment’s own
+      label decide before it.
+    </p>
   );
 }
 
