@@ -320,7 +320,7 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
       kind: 'text',
       layer: 'figures',
       x: main.x + main.width / 2,
-      y: main.y + (g.turned ? 0.42 : 0.55),
+      y: main.y + (g.turned ? 0.6 : 0.55),
       text: 'MAIN',
       size: g.turned ? 0.3 : 0.42,
       anchor: 'middle',

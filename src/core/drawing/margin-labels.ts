@@ -28,8 +28,10 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
     const wire = wires[0]
       ? short(conductorWords(wires[0])) + (wires.length > 1 ? ` ×${wires.length}` : '')
       : '';
-    const name = device ? deviceCircuitWords(device) || 'no name' : state;
-    const number = device?.label ?? String(position.number);
+    const name = device
+      ? position.devices.map((one) => deviceCircuitWords(one) || 'no name').join(' / ')
+      : state;
+    const number = device && !device.half ? device.label : String(position.number);
     const wireFrom = Math.max(2.1, 0.45 + number.length * figureWidth + 0.3);
     const nameFrom = wire ? Math.max(3.85, wireFrom + wire.length * figureWidth + 0.3) : wireFrom;
     const text = (
