@@ -1,9 +1,9 @@
 import { formOf } from '../panel/device-forms';
-import { positionNumber } from '../panel/numbering';
 import type { FactReader } from '../panel/reader';
 import type { DeviceView, PanelView, PositionView } from '../panel/views';
 import type { PositionLine } from '../shorthand/line';
-import { lineOfDevice } from './line-of-device';
+import { positionsOf } from './line-of-device';
+import { wholeLine } from './whole-line';
 
 /** The device recorded last in this panel. */
 export function lastDevice(panel: PanelView, reader: FactReader): DeviceView | undefined {
@@ -28,34 +28,14 @@ export function repeatedLine(
 ): PositionLine | undefined {
   const { rows } = formOf(source.form);
   if (at.row + rows - 1 > panel.layout.rows) return undefined;
-  const cable = source.terminals[0]?.conductors[0]?.cable;
-  const line = lineOfDevice(panel, source, reader);
-  const { maybeMore: _, ...rest } = line;
-  const fact = <P extends 'maker' | 'breakerType' | 'protection' | 'tie'>(property: P) =>
-    reader.value(source.id, property);
-  const [maker, breakerType, protection, tie] = [
-    fact('maker'),
-    fact('breakerType'),
-    fact('protection'),
-    fact('tie'),
-  ];
-  const takes = reader.value(source.id, 'terminalTakes');
-  const wires = line.wires?.some((one) => one.length > 0) ? line.wires : undefined;
-  return {
-    ...rest,
-    positions: Array.from({ length: rows }, (__, step) =>
-      positionNumber(panel.layout, at.column, at.row + step),
-    ),
-    ...(source.terminals[0]?.ratingA && { ratingsA: source.terminals[0].ratingA.value }),
-    wires,
-    ...(cable?.kind && { cableKind: cable.kind.value }),
-    ...(cable?.jacket && { jacket: cable.jacket }),
-    ...(maker && { maker }),
-    ...(breakerType && { breakerType }),
-    ...(protection && { protection }),
-    ...(tie && { tie }),
-    ...((takes === 1 || takes === 2) && { takes }),
-  };
+  const {
+    neutrals: _,
+    grounds: __,
+    load: ___,
+    year: ____,
+    ...same
+  } = wholeLine(panel, source, reader);
+  return { ...same, positions: positionsOf(panel, { ...at, height: rows }), names: [] };
 }
 
 /** Free positions down the column from this one, until something stands in the way. */

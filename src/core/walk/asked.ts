@@ -24,6 +24,8 @@ export interface AskedGroup {
   title: string;
   /** Too many alike to list: each is recorded where it is touched. */
   many: boolean;
+  /** Behind a cover that was not opened: nobody can say that nothing is wrong there. */
+  shut: boolean;
   facts: AskedFact[];
 }
 
@@ -46,6 +48,9 @@ export const lugsOf = (panel: PanelView): string[] => [
   lugRef(panel.id, 'n'),
 ];
 
+/** Stages that look behind the cover. */
+const insideStages: readonly number[] = [8, 9];
+
 /** What a stage asks of a panel and of the things around it. */
 export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedGroup[] {
   const { reader } = site;
@@ -58,8 +63,10 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
     recorded: reader.fact(about, property) !== undefined,
   });
   const groups: AskedGroup[] = [];
+  const shut =
+    insideStages.includes(stage) && reader.value(panel.id, 'coverOpened') === 'not-opened';
   const add = (key: string, title: string, facts: AskedFact[], many = false) => {
-    if (facts.length > 0) groups.push({ key, title, many, facts });
+    if (facts.length > 0) groups.push({ key, title, many, shut, facts });
   };
 
   for (const thing of present.filter((one) => standsAlone(one, panel)))
@@ -177,6 +184,7 @@ const lookedAt = (stage: number, subject: Subject): PropertyName[] =>
  */
 export function nothingWrong(group: AskedGroup): { about: string; facts: Facts }[] {
   const byThing = new Map<string, Facts>();
+  if (group.shut) return [];
   for (const { about, property, recorded } of group.facts) {
     const { fine } = properties[property] as PropertySpec;
     if (recorded || fine === undefined) continue;

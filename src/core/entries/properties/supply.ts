@@ -22,6 +22,23 @@ const size = (
     at: 'supply',
   });
 
+/** What can be a danger now, and so be made safe. */
+const endangering = [
+  'site',
+  'building',
+  'panel',
+  'device',
+  'position',
+  'terminal',
+  'conductor',
+  'bar-terminal',
+  'meter',
+  'source',
+  'pipe',
+  'lug',
+  'bar',
+] as const;
+
 /** Stages 2, 3 and 9: the way of the power from the utility to each panel, electrodes and pipes. */
 export const supplyProperties = {
   /** The service, meter, disconnect, source or feeder device this hangs on. */
@@ -305,44 +322,8 @@ export const supplyProperties = {
     { yes: 'go on', outside: 'inspect from outside only', stop: 'stop' },
     { stage: 2 },
   ),
-  madeSafe: text(
-    [
-      'site',
-      'building',
-      'panel',
-      'device',
-      'position',
-      'terminal',
-      'conductor',
-      'bar-terminal',
-      'meter',
-      'source',
-      'pipe',
-      'lug',
-      'bar',
-    ],
-    'Made safe: what was done',
-    600,
-  ),
-  toldWhom: text(
-    [
-      'site',
-      'building',
-      'panel',
-      'device',
-      'position',
-      'terminal',
-      'conductor',
-      'bar-terminal',
-      'meter',
-      'source',
-      'pipe',
-      'lug',
-      'bar',
-    ],
-    'Told whom, and when',
-    300,
-  ),
+  madeSafe: text(endangering, 'Made safe: what was done', 600),
+  toldWhom: text(endangering, 'Told whom, and when', 300),
   takenAt: property({
     on: ['photo'],
     schema: pipe(string(), isoTimestamp()),

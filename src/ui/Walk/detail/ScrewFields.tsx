@@ -1,6 +1,6 @@
 'use client';
 
-import { wholeLine } from '@/core/formats/circuit-rows';
+import { wholeLine } from '@/core/recording/whole-line';
 import { formOf } from '@/core/panel/device-forms';
 import type { DeviceView } from '@/core/panel/views';
 import type { BarScrew } from '@/core/shorthand/line';

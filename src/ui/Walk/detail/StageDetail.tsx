@@ -117,7 +117,12 @@ function StageGroup({ group }: { group: AskedGroup }) {
           Nothing wrong here: writes {count}
         </button>
       )}
-      {group.many && count === 0 && recorded < group.facts.length && (
+      {group.shut && recorded < group.facts.length && (
+        <p className="border-ink3 border-l-4 border-dashed pl-2">
+          The cover was not opened: what is behind it is not seen, and cannot be called fine.
+        </p>
+      )}
+      {group.many && !group.shut && count === 0 && recorded < group.facts.length && (
         <p className="text-caption text-ink2">Touch each on the drawing to record the rest.</p>
       )}
     </fieldset>
