@@ -1,0 +1,91 @@
+import 'fake-indexeddb/auto';
+import { describe, expect, test } from '@jest/globals';
+import { openDB } from 'idb';
+import type { Held } from './held';
+import { countHeld, openHeld, waiting } from './held';
+import type { SendPicture } from './pictures';
+import { deliverPictures, heldPicture, holdPicture } from './pictures';
+
+/** An entry as the first version of this store kept it. */
+const first: Held = {
+  member: 'ines',
+  organisation: 'one',
+  inspection: 'house',
+  id: 'e1',
+  entry: {
+    v: 1,
+    id: 'e1',
+    counter: 1,
+    device: 'tablet',
+    author: 'ines',
+    at: '2026-04-14T09:41:00+01:00',
+    action: 'a1',
+    kind: 'add',
+    thing: 'site',
+    type: 'site',
+    in: null,
+    facts: { name: 'House' },
+    certainty: 'seen',
+  },
+  state: 'waiting',
+};
+
+test('what the first version held is still held and waits', async () => {
+  const old = await openDB('from-version-1', 1, {
+    upgrade(db) {
+      const store = db.createObjectStore('entries', { keyPath: ['member', 'id'] });
+      store.createIndex('by-state', ['member', 'state']);
+      store.createIndex('by-inspection', ['member', 'inspection']);
+    },
+  });
+  await old.put('entries', first);
+  old.close();
+  const db = await openHeld('from-version-1');
+  expect((await waiting(db, 'ines')).get('house')).toEqual([first]);
+  expect(await countHeld(db, 'ines')).toMatchObject({ waiting: 1, pictures: 0 });
+  db.close();
+});
+
+describe('pictures', () => {
+  const picture = (digest: string) => ({
+    member: 'ines',
+    digest,
+    blob: new Blob(['pixels']),
+    state: 'waiting' as const,
+  });
+  const held = async (name: string) => {
+    const db = await openHeld(name);
+    for (const digest of ['p1', 'p2', 'p3']) await holdPicture(db, picture(digest));
+    return db;
+  };
+
+  test('a refused one is set aside with its reason, the rest goes on', async () => {
+    const db = await held('refused');
+    const send: SendPicture = async (_, { digest }) =>
+      digest === 'p2' ? { kind: 'refused', reason: 'no picture' } : { kind: 'arrived' };
+    expect(await deliverPictures(db, 'ines', send)).toBe('idle');
+    expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 0 });
+    expect(await heldPicture(db, 'ines', 'p2')).toMatchObject({
+      state: 'refused',
+      reason: 'no picture',
+    });
+  });
+
+  test('nothing is lost while the server is not reached', async () => {
+    const db = await held('unreachable');
+    let calls = 0;
+    const send: SendPicture = async () =>
+      (calls += 1) === 2 ? { kind: 'unreachable' } : { kind: 'arrived' };
+    expect(await deliverPictures(db, 'ines', send)).toBe('unreachable');
+    expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 2 });
+    expect(await deliverPictures(db, 'ines', send)).toBe('idle');
+    expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 0 });
+  });
+
+  test('another member’s pictures are left to that member', async () => {
+    const db = await held('others');
+    const send: SendPicture = async () => ({ kind: 'arrived' });
+    await deliverPictures(db, 'bram', send);
+    expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 3 });
+  });
+});
