@@ -101,6 +101,8 @@ export interface HeldCounts {
   refused: Held[];
   /** Pictures that wait to be sent. */
   pictures: number;
+  /** Why the server refused pictures. */
+  pictureFaults: string[];
   /** Waiting here for somebody else who uses this device. */
   waitingForOthers: number;
 }
@@ -108,12 +110,14 @@ export interface HeldCounts {
 export async function countHeld(db: HeldDatabase, member: string): Promise<HeldCounts> {
   const all = await db.getAll('entries');
   const pictures = await db.getAllFromIndex('pictures', 'by-state', [member, 'waiting']);
+  const refusedPictures = await db.getAllFromIndex('pictures', 'by-state', [member, 'refused']);
   const mine = all.filter((held) => held.member === member);
   return {
     waiting: mine.filter((held) => held.state === 'waiting').length,
     arrived: mine.filter((held) => held.state === 'arrived').length,
     refused: mine.filter((held) => held.state === 'refused'),
     pictures: pictures.length,
+    pictureFaults: refusedPictures.map((picture) => picture.reason ?? 'refused'),
     waitingForOthers: all.filter((held) => held.member !== member && held.state === 'waiting')
       .length,
   };
