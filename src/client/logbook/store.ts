@@ -41,6 +41,7 @@ const nothingHeld: HeldCounts = {
   arrived: 0,
   refused: [],
   pictures: 0,
+  pictureFaults: [],
   waitingForOthers: 0,
 };
 

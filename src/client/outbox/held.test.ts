@@ -64,7 +64,10 @@ describe('pictures', () => {
     const send: SendPicture = async (_, { digest }) =>
       digest === 'p2' ? { kind: 'refused', reason: 'no picture' } : { kind: 'arrived' };
     expect(await deliverPictures(db, 'ines', send)).toBe('idle');
-    expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 0 });
+    expect(await countHeld(db, 'ines')).toMatchObject({
+      pictures: 0,
+      pictureFaults: ['no picture'],
+    });
     expect(await heldPicture(db, 'ines', 'p2')).toMatchObject({
       state: 'refused',
       reason: 'no picture',

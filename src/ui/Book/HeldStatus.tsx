@@ -43,6 +43,12 @@ export function HeldStatus({
             · {held.refused.length} refused: {held.refused[0]!.reason}
           </span>
         )}
+        {held.pictureFaults.length > 0 && (
+          <span className="text-danger font-semibold">
+            {' '}
+            · a picture was refused: {held.pictureFaults[0]}
+          </span>
+        )}
         {held.waitingForOthers > 0 && ` · ${held.waitingForOthers} wait for somebody else`}
       </p>
     </div>
