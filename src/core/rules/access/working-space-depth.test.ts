@@ -21,3 +21,19 @@ describe(rule, () => {
     ).toEqual({ [place]: 'found: shallow' });
   });
 });
+
+test('above 150 V to ground, what stands opposite is wanted before it can be clear', () => {
+  const at = (depthMm: number, spaceCondition?: '1') =>
+    outcomes(
+      bench({
+        panel: { serviceSystem: 'wye-480', depthMm, ...(spaceCondition && { spaceCondition }) },
+      }).assess(),
+      'access/working-space-depth',
+    )['In front of the panel'];
+  expect([at(1000), at(1000, '1'), at(1300), at(800)]).toEqual([
+    'not-seen',
+    'clear',
+    'clear',
+    'found: shallow',
+  ]);
+});

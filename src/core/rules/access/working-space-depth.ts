@@ -1,4 +1,5 @@
 import { lengthWords, mmOf } from '../../panel/lengths';
+import { toGroundV } from '../../panel/system';
 import { meets } from '../../yardstick/length-limit';
 import { clear, defineRule, notSeen, want } from '../rule';
 import { panelPlace } from '../places';
@@ -30,6 +31,16 @@ export const workingSpaceDepth = defineRule({
       return notSeen(want(panel.id, 'depthMm', 'measure the clear depth in front of the panel'));
     const limitMm = yardstick.workingDepth.mm;
     const depthMm = Math.round(mmOf(depth.value));
+    // Above 150 V to ground more may be wanted: 1067 or 1219 mm for conditions 2 and 3.
+    const condition = site.reader.value(panel.id, 'spaceCondition');
+    if (toGroundV(panel.system) > 150 && condition !== '1' && depthMm >= limitMm && depthMm < 1219)
+      return notSeen(
+        want(
+          panel.id,
+          'spaceCondition',
+          'above 150 V to ground: see what stands opposite the panel',
+        ),
+      );
     if (meets(depth.value, yardstick.workingDepth))
       return clear(`${lengthWords(depth.value)} clear depth, ${limitMm} mm wanted`, depth);
     return {
