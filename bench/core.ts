@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { median } from 'd3-array';
 import { assess } from '@/core/assess';
-import { panelPlaces } from '@/core/rules/places';
+import { scenesOf } from '@/core/examine/examine';
 import { testSettings } from '@/core/testing/bench';
 import { fullPanelEntries } from './full-panel';
 import { answersOfEngine, answersOfRules, flatPlaces, generalEngine } from './shared-checks';
@@ -19,7 +19,7 @@ console.log(
 
 const { site, yardstick, settings } = first;
 const panel = site.panels[0]!;
-const scene = { site, panel, places: panelPlaces(panel), yardstick, settings };
+const scene = scenesOf(site, yardstick, settings).get(panel.id)!;
 const engine = generalEngine();
 const places = flatPlaces(site, panel, yardstick.workingDepth.mm);
 const answers = answersOfRules(scene);

@@ -5,6 +5,7 @@ import type { SiteView } from '../panel/site-view';
 import { readSite } from '../panel/site-view';
 import { rules } from '../rules';
 import type { Outcome, Rule, Scene } from '../rules/rule';
+import { aroundOf, aroundPanels } from '../rules/around';
 import { panelPlaces } from '../rules/places';
 import { want } from '../rules/rule';
 import type { Settings } from '../settings/settings';
@@ -46,13 +47,26 @@ export function examine(site: SiteView, yardstick: Yardstick, settings: Settings
   return { site, scenes, verdicts: [...worst.values()] };
 }
 
-const scenesOf = (site: SiteView, yardstick: Yardstick, settings: Settings) =>
-  new Map(
+export function scenesOf(
+  site: SiteView,
+  yardstick: Yardstick,
+  settings: Settings,
+): Map<string, Scene> {
+  const shares = aroundPanels(site);
+  return new Map(
     site.panels.map((panel): [string, Scene] => [
       panel.id,
-      { site, panel, places: panelPlaces(panel), yardstick, settings },
+      {
+        site,
+        panel,
+        places: panelPlaces(panel),
+        around: aroundOf(shares, panel.id),
+        yardstick,
+        settings,
+      },
     ]),
   );
+}
 
 function examineScenes(scenes: ReadonlyMap<string, Scene>): Verdict[] {
   const verdicts: Verdict[] = [];

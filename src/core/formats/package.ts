@@ -4,6 +4,7 @@ import { entrySchema } from '../entries/entry';
 import type { Fault, Parsed } from '../entries/versions';
 import { faultsOf, parseEntry } from '../entries/versions';
 import { settingsSchema } from '../settings/settings';
+import { anySettingsSchema } from '../settings/versions';
 import { yardsticks } from '../yardstick';
 
 export const packageFormat = 'east-gate-inspection';
@@ -30,7 +31,11 @@ const frame = {
   ruleBook: v.strictObject({ digest }),
 };
 
-const frameSchema = v.strictObject({ ...frame, entries: v.array(v.unknown()) });
+const frameSchema = v.strictObject({
+  ...frame,
+  settings: anySettingsSchema,
+  entries: v.array(v.unknown()),
+});
 /** The published shape of inspection.json. */
 export const packageSchema = v.strictObject({ ...frame, entries: v.array(entrySchema) });
 

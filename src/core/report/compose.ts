@@ -5,12 +5,13 @@ import { crowdedPositions } from '../recording/check';
 import { gradeAdvice, gradeWords, grades } from '../grading/grade';
 import type { Finding } from '../grading/judge';
 import { likelihoodWords, severityWords } from '../grading/matrix';
-import type { FoundOutcome } from '../rules/rule';
+import type { Message } from '../rules/rule';
 import { cautions } from './cautions';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
 import { summarise } from './summary';
 import { fill } from './fill';
+import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
 import type { FirstThings, ReportData, ReportFinding } from './report';
 
@@ -83,8 +84,7 @@ function reportFinding(
 ): ReportFinding {
   const { verdict, outcome, grade } = finding;
   const { rule, place, panel } = verdict;
-  const message = rule.messages[outcome.message]!;
-  const text = (template: string) => fill(template, outcome.data);
+  const text = (part: keyof Message) => findingWords(verdict, part, settings);
   return {
     number,
     rule: rule.id,
@@ -93,10 +93,10 @@ function reportFinding(
     panelName: site.panels.find((one) => one.id === panel)?.name ?? 'Panel',
     place: place.label,
     title: rule.title,
-    short: text(message.short),
-    seen: text(message.seen),
-    why: text(message.why),
-    ask: text(message.ask),
+    short: text('short'),
+    seen: text('seen'),
+    why: text('why'),
+    ask: text('ask'),
     who: rule.who,
     grade,
     gradeWord: gradeWords[grade],
@@ -112,10 +112,9 @@ function reportFinding(
     since: sinceWords(finding),
     remedies: rule.remedies,
     presumes: outcome.presumes ?? [],
-    absorbed: finding.absorbed.map((one) => {
-      const other = one.outcome as FoundOutcome;
-      return `${one.place.label}: ${fill(one.rule.messages[other.message]!.seen, other.data)}`;
-    }),
+    absorbed: finding.absorbed.map(
+      (one) => `${one.place.label}: ${findingWords(one, 'seen', settings)}`,
+    ),
     trace: finding.trace,
     recorded: recorded(outcome.facts, frame),
   };

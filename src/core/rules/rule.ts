@@ -3,6 +3,8 @@ import type { PropertyName } from '../entries/properties';
 import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
 import type { Settings } from '../settings/settings';
+import type { Grade } from '../grading/grade';
+import type { Around } from './around';
 import type { Place } from './place';
 import type { PanelPlaces } from './places';
 import type { Source, Yardstick } from '../yardstick/yardstick';
@@ -17,6 +19,8 @@ export interface Scene {
   site: SiteView;
   panel: PanelView;
   places: PanelPlaces;
+  /** Buildings, meters, electrodes and other things outside the panels that this panel answers for. */
+  around: Around;
   yardstick: Yardstick;
   settings: Settings;
 }
@@ -47,6 +51,10 @@ export interface FoundOutcome {
   facts: readonly Fact[];
   /** Replaces the rule's own base, with the reason. */
   base?: { severity: Severity; likelihood: Likelihood; because: string };
+  /** Year the yardstick first said so in words, where it differs by place. null = always. */
+  since?: number | null;
+  /** The gravest the grade can be, and why. */
+  most?: { grade: Grade; because: string };
   /** Danger now in every school, and why. */
   danger?: string;
   /** Ordinary assumptions made, each with what would clear it. */
@@ -78,6 +86,14 @@ export interface RuleMeta {
   base: { severity: Severity; likelihood: Likelihood };
   /** Outside the equipment's listing or label: at least Repair by the label. */
   outsideListing: boolean;
+  /** Sound but obsolete, it is planned for by the calendar. */
+  obsolete: boolean;
+  /** The method is permitted only where it stands already: legacy whatever its year. */
+  existingOnly: boolean;
+  /** What is found, what is clear and which exceptions there are, for the rule's page. */
+  finds: string;
+  /** A panel where it is found. */
+  example: string;
   /** Reach of bare live parts is already in the base. */
   reachInBase?: boolean;
   /** Year the yardstick first said so in words; blank = always, or good practice. */
@@ -94,12 +110,26 @@ export interface Rule extends RuleMeta {
   examine(scene: Scene, answer: (place: Place, outcome: Outcome) => void): void;
 }
 
+type Defaults = 'outsideListing' | 'obsolete' | 'existingOnly' | 'behindCover' | 'who';
+const defaults: Pick<RuleMeta, Defaults> = {
+  outsideListing: false,
+  obsolete: false,
+  existingOnly: false,
+  behindCover: false,
+  who: 'a licensed electrician',
+};
+
 /** Binds a rule's places to its check, keeping the place's own type inside the rule. */
 export function defineRule<P extends Place>(
-  rule: RuleMeta & { places(scene: Scene): readonly P[]; check(place: P, scene: Scene): Outcome },
+  rule: Omit<RuleMeta, Defaults> &
+    Partial<Pick<RuleMeta, Defaults>> & {
+      places(scene: Scene): readonly P[];
+      check(place: P, scene: Scene): Outcome;
+    },
 ): Rule {
   const { places, check, ...meta } = rule;
   return {
+    ...defaults,
     ...meta,
     examine(scene, answer) {
       for (const place of places(scene)) answer(place, check(place, scene));
@@ -127,3 +157,17 @@ export const want = (about: string, property: PropertyName, say: string): Want =
 });
 export const present = (...facts: (Fact | undefined)[]): Fact[] =>
   facts.filter((fact) => fact !== undefined);
+
+/** A finding that rests on facts some of which may be absent. */
+export const found = (
+  message: string,
+  data: MessageData,
+  facts: readonly (Fact | undefined)[],
+  more: Omit<Partial<FoundOutcome>, 'outcome' | 'message' | 'data' | 'facts'> = {},
+): FoundOutcome => ({
+  outcome: 'found',
+  message,
+  data,
+  facts: facts.filter((fact) => fact !== undefined),
+  ...more,
+});

@@ -1,59 +1,69 @@
 import * as v from 'valibot';
+import type { Family } from '../families/family';
+import { familySchema } from '../families/family';
+import { shippedFamilies } from '../families/shipped';
 
-const severity = v.picklist([1, 2, 3, 4]);
-const likelihood = v.picklist([1, 2, 3, 4, 5]);
+export type { Family };
 
-/** A construction family with a history, and the nameplates an organisation maps to it. */
-const familySchema = v.strictObject({
-  id: v.string(),
-  name: v.string(),
-  construction: v.string(),
-  history: v.string(),
-  severity,
-  likelihood,
-  nameplates: v.array(v.strictObject({ maker: v.string(), models: v.array(v.string()) })),
+/** Schools of grading, the cautious one first. */
+export const schools = ['by-the-label', 'by-the-evidence', 'by-the-calendar'] as const;
+export type School = (typeof schools)[number];
+
+export const schoolWords: Record<School, string> = {
+  'by-the-label': 'By the label',
+  'by-the-evidence': 'By the evidence',
+  'by-the-calendar': 'By the calendar',
+};
+
+const days = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(3650));
+const words = v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(2000));
+const messageSchema = v.strictObject({
+  short: v.optional(words),
+  seen: v.optional(words),
+  why: v.optional(words),
+  ask: v.optional(words),
 });
 
 /** What an organisation sets; frozen into each inspection so that its report stays the same. */
 export const settingsSchema = v.strictObject({
-  version: v.literal(1),
+  version: v.literal(2),
   organisation: v.string(),
   /** School of grading. */
-  school: v.picklist(['by-the-label']),
+  school: v.picklist(schools),
   yardstick: v.string(),
-  /** Days from the inspection to the deadline of each grade; null = no deadline. */
-  deadlineDays: v.strictObject({
-    danger: v.pipe(v.number(), v.integer(), v.minValue(0)),
-    urgent: v.pipe(v.number(), v.integer(), v.minValue(0)),
-    repair: v.pipe(v.number(), v.integer(), v.minValue(0)),
-    plan: v.pipe(v.number(), v.integer(), v.minValue(0)),
-  }),
+  /** Ids of local amendments laid over the yardstick, in order. */
+  amendments: v.array(v.string()),
+  /** Years after an edition before it was in force there; null = not known. */
+  adoptionYears: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20))),
+  /** Days from the inspection to the deadline of each grade. */
+  deadlineDays: v.strictObject({ danger: days, urgent: days, repair: days, plan: days }),
   families: v.array(familySchema),
+  /** Version of the registry of families, counted up at each change. */
+  familiesVersion: v.pipe(v.number(), v.integer(), v.minValue(1)),
   lengths: v.picklist(['metric', 'us']),
+  /** The organisation's own limits, tighter than the yardstick; null = none. */
+  house: v.strictObject({
+    /** Most tandems in one panel. */
+    mostTandems: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(84))),
+  }),
+  /** Its own words, by rule and message. */
+  wording: v.record(v.string(), v.record(v.string(), messageSchema)),
 });
 
 export type Settings = v.InferOutput<typeof settingsSchema>;
-export type Family = v.InferOutput<typeof familySchema>;
 
 /** Settings a new organisation starts with. */
 export const startingSettings = (organisation: string): Settings => ({
-  version: 1,
+  version: 2,
   organisation,
   school: 'by-the-label',
   yardstick: 'us-2020',
+  amendments: [],
+  adoptionYears: null,
   deadlineDays: { danger: 0, urgent: 7, repair: 90, plan: 730 },
   lengths: 'metric',
-  families: [
-    {
-      id: 'friction-stab',
-      name: 'Friction-stab panel',
-      construction:
-        'breakers hold on a thin split stab by friction alone; trip levers of pressed steel',
-      history:
-        'breakers of this construction have failed to open on overload, and let go of the stab',
-      severity: 4,
-      likelihood: 2,
-      nameplates: [{ maker: 'Dunvarick', models: ['FS-12', 'FS-20', 'FS-24'] }],
-    },
-  ],
+  families: shippedFamilies,
+  familiesVersion: 1,
+  house: { mostTandems: null },
+  wording: {},
 });

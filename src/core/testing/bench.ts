@@ -23,6 +23,10 @@ export interface BenchFacts {
   rows?: number;
   panel?: Facts;
   building?: Facts;
+  /** Of the service; split-phase where it says nothing else. */
+  service?: Facts;
+  /** Of the disconnect outside. */
+  disconnect?: Facts;
   /** Neutral and ground bars; true = 24 screws each. */
   bars?: boolean;
   fedBy?: 'service' | 'disconnect' | null;
@@ -33,6 +37,8 @@ export function bench({
   rows = 12,
   panel = {},
   building = {},
+  service = {},
+  disconnect = {},
   bars = true,
   fedBy = 'service',
 }: BenchFacts = {}): Bench {
@@ -44,8 +50,8 @@ export function bench({
   });
   book.add('site', 'site', null, { name: 'Test house' });
   book.add('building', 'house', 'site', building);
-  book.add('service', 'service', 'house');
-  book.add('disconnect', 'disconnect', 'house');
+  book.add('service', 'service', 'house', { serviceSystem: 'split-phase', ...service });
+  book.add('disconnect', 'disconnect', 'house', disconnect);
   book.add('panel', 'panel', 'house', { rows, ...panel, ...(fedBy && { fedFrom: fedBy }) });
   if (bars) {
     book.add('bar', 'nbar', 'panel', { barKind: 'neutral', terminalCount: 24 });

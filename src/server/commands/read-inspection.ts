@@ -3,7 +3,7 @@ import { inOrganisation } from '../db/connect';
 import { manyStates, maybeOneInspection } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import * as v from 'valibot';
-import { settingsSchema } from '@/core/settings/settings';
+import { anySettingsSchema } from '@/core/settings/versions';
 import type { Session } from '../session';
 import type { StoredInspection } from './stored-inspection';
 import { loadStored } from './stored-inspection';
@@ -27,6 +27,6 @@ export function listInspections(session: Session) {
 /** What a new inspection starts with. */
 export function readSettings(session: Session) {
   return inOrganisation(session.organisation, async (tx) =>
-    v.parse(settingsSchema, (await oneOrganisation(tx)).settings),
+    v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings),
   );
 }

@@ -8,7 +8,7 @@ import { grades } from '@/core/grading/grade';
 import type { Author } from '@/core/report/compose';
 import { asOfDay } from '@/core/report/dates';
 import type { Settings } from '@/core/settings/settings';
-import { settingsSchema } from '@/core/settings/settings';
+import { anySettingsSchema } from '@/core/settings/versions';
 import type { Transaction } from '../db/connect';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
@@ -39,7 +39,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
   const members = (await manyMembers(tx)).filter((member) => !known.has(member.id));
   return {
     id: row.id,
-    settings: v.parse(settingsSchema, row.settings),
+    settings: v.parse(anySettingsSchema, row.settings),
     authors: [...imported, ...members].filter((author) => wrote.has(author.id)),
     entries,
   };

@@ -6,7 +6,7 @@ import type { Facts } from '@/core/entries/properties';
 import { properties } from '@/core/entries/properties';
 import type { Finding } from '@/core/grading/judge';
 import { cautions } from '@/core/report/cautions';
-import { fill } from '@/core/report/fill';
+import { findingWords } from '@/core/report/finding-words';
 import { subjectOfRef } from '@/core/walk/asked';
 import { GradeMark } from '../primitives/GradeMark';
 import { useBook } from './context';
@@ -68,16 +68,15 @@ function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
   const [done, setDone] = useState(reader.value(about, 'madeSafe') ?? '');
   const [told, setTold] = useState(reader.value(about, 'toldWhom') ?? '');
   const { verdict, outcome } = finding;
-  const message = verdict.rule.messages[outcome.message]!;
   const facts: Facts = {
     ...(done.trim() && { madeSafe: done.trim() }),
     ...(told.trim() && { toldWhom: told.trim() }),
   };
   return (
     <>
-      <Dialog.Description className="mt-2">{fill(message.seen, outcome.data)}</Dialog.Description>
+      <Dialog.Description className="mt-2">{findingWords(verdict, 'seen', state.assessment.settings)}</Dialog.Description>
       <h3 className="mt-3 font-bold">What to do</h3>
-      <p>{fill(message.ask, outcome.data)}</p>
+      <p>{findingWords(verdict, 'ask', state.assessment.settings)}</p>
       <h3 className="mt-3 font-bold">Whom to call</h3>
       <p>
         {verdict.rule.who}; the utility where its side is concerned; the emergency number where

@@ -3,7 +3,8 @@
 import { useDeferredValue, useState } from 'react';
 import type { Finding } from '@/core/grading/judge';
 import { crowdedPositions } from '@/core/recording/check';
-import { fill } from '@/core/report/fill';
+import { findingWords } from '@/core/report/finding-words';
+import type { Message } from '@/core/rules/rule';
 import { gradeWords } from '@/core/grading/grade';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
@@ -69,7 +70,8 @@ function LedgerItem({
 }) {
   const { state, panel, actions } = useBook();
   const { verdict, outcome, grade } = finding;
-  const message = verdict.rule.messages[outcome.message]!;
+  const text = (part: keyof Message) =>
+    findingWords(verdict, part, state.assessment.settings);
   const elsewhere =
     verdict.panel !== panel.id &&
     state.assessment.site.panels.find((one) => one.id === verdict.panel);
@@ -92,7 +94,7 @@ function LedgerItem({
           <GradeWord grade={grade} /> <strong>{verdict.place.label}</strong>
           {elsewhere && <span className="text-ink2"> {elsewhere.name}</span>}
           <br />
-          {fill(message.short, outcome.data)}
+          {text('short')}
         </span>
         <span className={`text-caption text-ink2 h-fit sure-${finding.certainty}`}>
           {finding.certainty}
@@ -100,9 +102,9 @@ function LedgerItem({
       </button>
       {open && (
         <div className="pb-3 pl-6">
-          <p>{fill(message.why, outcome.data)}</p>
+          <p>{text('why')}</p>
           <p className="mt-1">
-            <strong>Ask for:</strong> {fill(message.ask, outcome.data)}
+            <strong>Ask for:</strong> {text('ask')}
           </p>
           <table className="text-caption mt-2 w-full">
             <caption className="sr-only">Reasons of the grade</caption>

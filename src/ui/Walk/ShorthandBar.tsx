@@ -5,7 +5,7 @@ import type { KeyboardEvent, Ref } from 'react';
 import { parseLine } from '@/core/shorthand/parse';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
-import { fill } from '@/core/report/fill';
+import { findingWords } from '@/core/report/finding-words';
 import { GrammarCard } from './GrammarCard';
 import { neighbour } from './neighbour';
 import { useParsed, usePreviewResult } from './use-preview';
@@ -107,10 +107,10 @@ function PreviewVerdicts({ preview }: { preview: Preview | undefined }) {
       refs.has(place.ref) && (outcome.outcome === 'clear' || outcome.outcome === 'not-seen'),
   );
   const lines = [
-    ...found.map(({ key, grade, outcome, verdict }) => ({
+    ...found.map(({ key, grade, verdict }) => ({
       key,
       mark: <GradeMark grade={grade} />,
-      text: fill(verdict.rule.messages[outcome.message]!.short, outcome.data),
+      text: findingWords(verdict, 'short', preview.assessment.settings),
     })),
     ...others
       .toSorted((a, b) => (a.outcome.outcome < b.outcome.outcome ? -1 : 1))

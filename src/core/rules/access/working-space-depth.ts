@@ -13,6 +13,8 @@ export const workingSpaceDepth = defineRule({
   base: { severity: 3, likelihood: 2 },
   outsideListing: false,
   behindCover: false,
+  finds: 'A measured depth below the table is found; one at either the metric or the US figure is clear; unmeasured is not seen. A closed cover changes nothing.',
+  example: '`depth 820` on a split-phase panel: 820 mm where 914 mm (3 ft) is the least.',
   sources: [{ code: '110.26(A)(1)', says: 'clear working depth in front of live parts' }],
   who: 'the owner; an electrician where the panel must move',
   remedies: ['Clear what stands in the space', 'Move the panel'],

@@ -9,6 +9,8 @@ export const improvisedTie = defineRule({
   base: { severity: 3, likelihood: 3 },
   outsideListing: true,
   behindCover: false,
+  finds: 'Asked of two-pole breakers and of breakers that share a neutral.',
+  example: '`19+21 30 10cu !nail`: a nail through both handles.',
   sources: [{ code: '240.15', says: 'identified handle ties' }],
   who: 'a licensed electrician',
   remedies: ['A listed tie for these breakers', 'A two-pole breaker from the label’s list'],

@@ -17,6 +17,8 @@ export const overfilledGround = defineRule<ScrewPlace>({
   base: { severity: 2, likelihood: 2 },
   outsideListing: true,
   behindCover: true,
+  finds: 'A label nobody read leaves more than one ground not seen.',
+  example: 'Three grounds under one screw where the label allows two.',
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',
   remedies: ['Move grounds to free terminals', 'An extra ground bar listed for the panel'],

@@ -4,7 +4,7 @@ import { formOf } from '@/core/panel/device-forms';
 import { deviceCircuitWords } from '@/core/panel/words';
 import type { DeviceView } from '@/core/panel/views';
 import { gradeWords } from '@/core/grading/grade';
-import { fill } from '@/core/report/fill';
+import { findingWords } from '@/core/report/finding-words';
 import { GradeMark } from '../../primitives/GradeMark';
 import { useBook } from '../../Book/context';
 import { PositionHeading } from './PositionHeading';
@@ -43,10 +43,7 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
             <strong style={{ color: `var(--${finding.grade})` }}>
               {gradeWords[finding.grade]}
             </strong>{' '}
-            {fill(
-              finding.verdict.rule.messages[finding.outcome.message]!.short,
-              finding.outcome.data,
-            )}
+            {findingWords(finding.verdict, 'short', state.assessment.settings)}
           </span>
         </p>
       ))}

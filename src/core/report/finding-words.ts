@@ -1,0 +1,16 @@
+import type { Verdict } from '../examine/verdict';
+import type { Message } from '../rules/rule';
+import type { Settings } from '../settings/settings';
+import { fill } from './fill';
+
+/** One part of a finding's message with its data: the organisation's own words where it has any. {place} stands for where it was found. */
+export function findingWords(
+  { rule, place, outcome }: Pick<Verdict, 'rule' | 'place' | 'outcome'>,
+  part: keyof Message,
+  { wording }: Pick<Settings, 'wording'>,
+): string {
+  if (outcome.outcome !== 'found') throw new Error(`${rule.id} was not found at ${place.label}`);
+  const own = wording[rule.id]?.[outcome.message]?.[part];
+  const template = own ?? rule.messages[outcome.message]![part];
+  return fill(template, { place: place.label, ...outcome.data });
+}

@@ -1,0 +1,44 @@
+import * as v from 'valibot';
+import { settingsSchema } from './settings';
+
+interface FamilyV1 {
+  id: string;
+  name: string;
+  construction: string;
+  history: string;
+  severity: number;
+  likelihood: number;
+  nameplates: unknown;
+}
+
+/** Version 1 knew one school, no amendments, and families without traits. */
+function fromVersion1({ families, ...rest }: { families: FamilyV1[] }) {
+  return {
+    ...rest,
+    version: 2,
+    amendments: [],
+    adoptionYears: null,
+    familiesVersion: 1,
+    house: { mostTandems: null },
+    wording: {},
+    families: families.map((family) => ({
+      ...family,
+      hazard: true,
+      years: null,
+      expectedLifeYears: null,
+      prior: 0.1,
+      traits: {},
+    })),
+  };
+}
+
+/** Lifts settings of any published version to the current one. */
+function upcast(raw: unknown): unknown {
+  const known = raw as { version?: unknown; families?: unknown } | null;
+  return known?.version === 1 && Array.isArray(known.families)
+    ? fromVersion1(known as { families: FamilyV1[] })
+    : raw;
+}
+
+/** Settings of any published version. */
+export const anySettingsSchema = v.pipe(v.unknown(), v.transform(upcast), settingsSchema);

@@ -1,0 +1,39 @@
+/**
+ * What an inspector of experience finds in each demo building, read off its records and the trade's
+ * own rules by hand: rule and place. Nothing else may be found there.
+ */
+export const expectedFindings: Readonly<Record<string, readonly string[]>> = {
+  'lock-keepers-house': [
+    'access/working-space-depth · In front of the panel',
+    'breaker/odd-one-out · Breakers among each other',
+    'breaker/overcurrent · Breaker 5',
+    'neutral/double · Neutral 3',
+    'neutral/double · Neutral 9',
+    'neutral/double · Neutral 12',
+    'breaker/tandem-not-allowed · Breaker 13',
+    'breaker/double-tap · Breaker 15',
+    'conductor/white-as-hot · Breaker 21',
+    'enclosure/open-position · Opening 24',
+    'ground/bond-downstream · Bond',
+    'neutral/double · Ground 2',
+  ],
+  'net-loft': [
+    'service/drop-or-mast · Service',
+    'ground/clamp · Electrode',
+    'fuse/overfused · Fuse 2',
+    'fuse/interchangeable-base · Fuse bases',
+    'conductor/porcelain-wiring · Cable at 1',
+    'conductor/porcelain-wiring · Cable at 2',
+    'conductor/porcelain-wiring · Cable at 3',
+    'conductor/porcelain-wiring · Cable at 4',
+    'breaker/burned-terminal · Fuse 4',
+  ],
+  chandlery: [
+    'service/split-bus · Mains',
+    'conductor/white-as-hot · Breaker 8',
+    'breaker/off-or-tripped · Breaker 15',
+    'enclosure/open-position · Opening 17',
+    'access/forbidden-place · The panel’s place',
+  ],
+  'quay-bakery': ['breaker/not-for-this-panel · Breaker 18'],
+};
