@@ -10,7 +10,7 @@ import { judge } from './grading/judge';
 import type { SiteView } from './panel/site-view';
 import { readSite } from './panel/site-view';
 import type { Settings } from './settings/settings';
-import { yardsticks } from './yardstick';
+import { yardstickOf } from './yardstick';
 import type { Yardstick } from './yardstick/yardstick';
 
 /** Everything that follows from the entries. */
@@ -37,8 +37,7 @@ export function assessInspection(inspection: Inspection, settings: Settings): As
 /** The same, where the recorded facts were put together already. */
 export function assessSite(read: SiteView, settings: Settings): Assessment {
   const { inspection } = read.reader;
-  const yardstick = yardsticks[settings.yardstick];
-  if (!yardstick) throw new Error(`No yardstick ${settings.yardstick} in this version`);
+  const yardstick = yardstickOf(settings);
   const examination = examine(read, yardstick, settings);
   const { site, verdicts } = examination;
   return {

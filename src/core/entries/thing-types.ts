@@ -26,6 +26,8 @@ export const thingTypes = {
   load: { in: ['circuit'] },
   note: { in: ['site'] },
   photo: { in: ['site'] },
+  /** An inspector's word on a finding. */
+  ruling: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {

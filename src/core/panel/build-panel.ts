@@ -30,7 +30,8 @@ export function buildPanel(
     ...(custom && { custom }),
   };
   const kind = reader.value(id, 'panelKind') ?? 'breaker';
-  const system = reader.value(id, 'serviceSystem') ?? supply.system ?? 'split-phase';
+  const recorded = reader.value(id, 'serviceSystem') ?? supply.system;
+  const system = recorded ?? 'split-phase';
   const legPattern = reader.value(id, 'legPattern') ?? (kind === 'fuse' ? 'by-column' : 'by-row');
   const legOf = (column: Column, row: number): Leg =>
     reader.value(positionRef(id, column, row), 'leg') ?? legAt(system, legPattern, column, row);
@@ -87,6 +88,7 @@ export function buildPanel(
     rows,
     layout,
     system,
+    systemRead: recorded !== undefined,
     legPattern,
     orientation: reader.value(id, 'orientation') ?? 'upright',
     upperRows: kind === 'split-bus' ? reader.value(id, 'upperRows') : undefined,
@@ -97,6 +99,7 @@ export function buildPanel(
     devices: branch,
     terminals,
     bars,
+    knockouts: ofType('knockout'),
     conductors,
     cables,
     circuits,

@@ -18,6 +18,8 @@ export interface PanelView {
   layout: Layout;
   /** Voltage system, its own or that of the service; split-phase where neither was recorded. */
   system: SystemName;
+  /** Whether the system was recorded; a rule that turns on it asks for it otherwise. */
+  systemRead: boolean;
   legPattern: LegPattern;
   orientation: PropertyValue<'orientation'>;
   /** Of a split-bus panel: rows of the section whose throws are the mains. */
@@ -31,6 +33,7 @@ export interface PanelView {
   /** Terminals of the breakers by their reference. */
   terminals: ReadonlyMap<string, TerminalView>;
   bars: BarView[];
+  knockouts: string[];
   conductors: ConductorView[];
   cables: CableView[];
   circuits: CircuitView[];

@@ -51,8 +51,7 @@ export function aroundPanels({ reader, panels }: SiteView): ReadonlyMap<string, 
   const [first] = panels;
   if (!first) return shares;
   const firstIn = new Map<string, PanelView>();
-  for (const panel of panels)
-    if (!firstIn.has(panel.building)) firstIn.set(panel.building, panel);
+  for (const panel of panels) if (!firstIn.has(panel.building)) firstIn.set(panel.building, panel);
   let order = -10_000;
   for (const thing of reader.inspection.things.values()) {
     const kind = kinds[thing.type as keyof typeof kinds] as

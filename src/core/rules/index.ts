@@ -1,12 +1,36 @@
 import { workingSpaceDepth } from './access/working-space-depth';
+import { workingSpaceWidth } from './access/working-space-width';
+import { headroom } from './access/headroom';
+import { obstructed } from './access/obstructed';
+import { forbiddenPlace } from './access/forbidden-place';
+import { handleHeight } from './access/handle-height';
+import { waterNear } from './access/water-near';
+import { noLight } from './access/no-light';
+import { occupantNoAccess } from './access/occupant-no-access';
+import { wrongWeatherRating } from './enclosure/wrong-weather-rating';
+import { openKnockout } from './enclosure/open-knockout';
 import { openPosition } from './enclosure/open-position';
+import { deadFront } from './enclosure/dead-front';
+import { wrongScrews } from './enclosure/wrong-screws';
+import { scorchOnCover } from './enclosure/scorch-on-cover';
+import { penetrated } from './enclosure/penetrated';
+import { moistureCorrosion } from './enclosure/moisture-corrosion';
+import { foreignMatter } from './enclosure/foreign-matter';
+import { looseMounting } from './enclosure/loose-mounting';
+import { notRefitted } from './enclosure/not-refitted';
+import { liveMetal } from './enclosure/live-metal';
+import { disturbed } from './enclosure/disturbed';
+import { directory } from './labels/directory';
+import { serviceDisconnectUnmarked } from './labels/service-disconnect-unmarked';
+import { ratingLabelMissing } from './labels/rating-label-missing';
+import { highLegUnmarked } from './labels/high-leg-unmarked';
 import { burnedPosition } from './bus/burned-position';
 import { doubleTap } from './breaker/double-tap';
 import { overcurrent } from './breaker/overcurrent';
 import { notForThisPanel } from './breaker/not-for-this-panel';
+import { hazardFamily } from './breaker/hazard-family';
 import { tandemNotAllowed } from './breaker/tandem-not-allowed';
 import { improvisedTie } from './breaker/improvised-tie';
-import { hazardFamily } from './breaker/hazard-family';
 import { sharedNeutralSameLeg } from './breaker/shared-neutral-same-leg';
 import { whiteAsHot } from './conductor/white-as-hot';
 import { doubledNeutral } from './neutral/double';
@@ -19,14 +43,38 @@ import type { Rule } from './rule';
 /** Every rule, in the order they are examined. A retired id stays here as a comment and is never used again. */
 export const rules: readonly Rule[] = [
   workingSpaceDepth,
+  workingSpaceWidth,
+  headroom,
+  obstructed,
+  forbiddenPlace,
+  handleHeight,
+  waterNear,
+  noLight,
+  occupantNoAccess,
+  wrongWeatherRating,
+  openKnockout,
   openPosition,
+  deadFront,
+  wrongScrews,
+  scorchOnCover,
+  penetrated,
+  moistureCorrosion,
+  foreignMatter,
+  looseMounting,
+  notRefitted,
+  liveMetal,
+  disturbed,
+  directory,
+  serviceDisconnectUnmarked,
+  ratingLabelMissing,
+  highLegUnmarked,
   burnedPosition,
   doubleTap,
   overcurrent,
   notForThisPanel,
+  hazardFamily,
   tandemNotAllowed,
   improvisedTie,
-  hazardFamily,
   sharedNeutralSameLeg,
   whiteAsHot,
   doubledNeutral,

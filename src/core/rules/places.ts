@@ -125,7 +125,7 @@ const deviceLabel = (device: DeviceView) =>
   device.isMain
     ? 'The main'
     : device.stands === 'pull-out'
-      ? `Pull-out ${device.label}`
+      ? device.label
       : `${deviceWord(device)} ${device.label}`;
 
 export function devicePlace(panel: PanelView, device: DeviceView): DevicePlace {
@@ -147,9 +147,7 @@ function terminalPlaces(panel: PanelView, device: DeviceView): TerminalPlace[] {
   return device.terminals.map((terminal) => ({
     ref: terminal.ref,
     label:
-      device.stands === 'pull-out'
-        ? `Pull-out ${terminal.label}`
-        : `${deviceWord(device)} ${terminal.label}`,
+      device.stands === 'pull-out' ? terminal.label : `${deviceWord(device)} ${terminal.label}`,
     related: [
       terminal.ref,
       device.id,
@@ -226,7 +224,8 @@ function multiwirePlace(group: MultiwireView, index: number): MultiwirePlace {
   const [first] = group.hots;
   return {
     ref: group.id,
-    label: labels.length > 0 ? `Circuits ${labels.join(' and ')}` : `Multiwire circuit ${index + 1}`,
+    label:
+      labels.length > 0 ? `Circuits ${labels.join(' and ')}` : `Multiwire circuit ${index + 1}`,
     related: [
       group.id,
       ...group.hots.flatMap((terminal) => [terminal.ref, terminal.device.id]),

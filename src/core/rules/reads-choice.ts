@@ -7,7 +7,8 @@ import { clear, found, notSeen, want } from './rule';
 
 /** What a value means: the id of a message, or that with more. */
 type Adverse =
-  string | ({ message: string } & Partial<Pick<FoundOutcome, 'base' | 'danger' | 'most' | 'since'>>);
+  | string
+  | ({ message: string } & Partial<Pick<FoundOutcome, 'base' | 'danger' | 'most' | 'since'>>);
 
 interface Reading<P extends Place> {
   property: PropertyName;

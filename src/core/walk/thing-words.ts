@@ -28,6 +28,7 @@ const typeWords: Record<ThingType, string> = {
   load: 'Load',
   note: 'Note',
   photo: 'Photo',
+  ruling: 'Ruling',
 };
 
 const lugWords: Record<string, string> = {

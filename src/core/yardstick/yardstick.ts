@@ -16,6 +16,16 @@ export interface LengthLimit {
 
 export type AmpacityColumn = 60 | 75 | 90;
 
+export type ProtectedPlace =
+  | 'bathroom'
+  | 'kitchen'
+  | 'outdoors'
+  | 'garage'
+  | 'basement'
+  | 'laundry'
+  | 'bedroom'
+  | 'living';
+
 /** Tables, years and wording of one standard and edition: data that another can be laid over. */
 export interface Yardstick {
   id: string;
@@ -30,7 +40,67 @@ export interface Yardstick {
   nextSizeUpToA: number;
   /** Terminals of devices up to this rating count as 60 °C unless both ends are marked, A. */
   cool60UpToA: number;
+  /** Clear depth in front, to 150 V to ground, then by condition 1, 2, 3 above it. */
   workingDepth: LengthLimit;
+  workingDepthAbove150V: Record<'1' | '2' | '3', LengthLimit>;
+  workingWidth: LengthLimit;
+  headroom: LengthLimit;
+  handleHeight: LengthLimit;
+  rodSpacing: LengthLimit;
+  /** Existing dwelling panels up to this are free of the headroom, A. */
+  headroomExemptUpToA: number;
+  /** 310.12: smallest conductor of a service or feeder that carries a whole dwelling, by main, A. */
+  dwellingService: readonly { mainA: number; cu: Size; al: Size }[];
+  /** 250.122: smallest equipment grounding conductor by overcurrent device, A up to. */
+  equipmentGround: readonly { upToA: number; cu: Size; al: Size }[];
+  /** 250.66: smallest electrode conductor by the service conductor, up to. */
+  electrodeConductor: readonly { cuUpTo: Size; alUpTo: Size; cu: Size; al: Size }[];
+  /** To rods only, and to an encased bar only, it need never be larger. */
+  electrodeConductorMost: Record<'rod' | 'encased', { cu: Size; al: Size | null }>;
+  /** Ohm one rod alone may have. */
+  singleRodOhm: number;
+  /** Share of the 30 °C ampacity left by the number of current-carrying conductors bundled. */
+  bundleFactor: readonly { upTo: number; factor: number }[];
+  /** Greatest gutter fill by conductors passing through, and at splices, %. */
+  gutterFillPercent: number;
+  spliceFillPercent: number;
+  /** Most handles that turn a service or building off. */
+  mostThrows: number;
+  /** Share of the breaker a continuous load may take. */
+  continuousShare: number;
+  /** Ranges of the voltage standard for a 120/240 V supply, V leg to neutral. */
+  voltage: Record<'service' | 'panel', { a: [number, number]; b: [number, number] }>;
+  /** Split-phase: difference of the legs that makes the neutral suspect and lost, V. */
+  neutralSuspectV: number;
+  neutralLostV: number;
+  /** Rise over a like part under like load: probable deficiency above, mend now above, K. */
+  riseK: { look: number; mend: number };
+  /** Enclosure to earth that is a danger, V. */
+  liveMetalV: number;
+  /** Current on a grounding conductor: below nothing, above find the path; on gas a danger, A. */
+  strayA: { nothing: number; path: number; gas: number };
+  /** Share of the neutral current that is usual on an electrode to a street main. */
+  streetMainShare: number;
+  /** Load terminal below the bus by more than this share: no output or a bad contact. */
+  outputDropShare: number;
+  torqueTolerance: number;
+  /** Legs differing by more than this share of the main. */
+  legBalanceShare: number;
+  /** Interrupting rating of a breaker without a mark, kA. */
+  unmarkedInterruptingKa: number;
+  /** 705.12: share of the bus main and sources may come to with the source at the far end. */
+  farEndShare: number;
+  sourceFactor: number;
+  /** Year ground-fault and arc-fault protection was first asked for, by place. */
+  protectionSince: Record<'ground-fault' | 'arc-fault', Partial<Record<ProtectedPlace, number>>>;
+  /** Year a panel was first kept out of a place. */
+  placeSince: Record<'bathroom' | 'clothes-closet' | 'over-steps', number>;
+  /** Resistance at 75 °C, ohm per 1000 ft. */
+  ohmPerKft: Record<Metal, Partial<Record<Size, number>>>;
+  /** Resistance at 25 °C over that at 75 °C, cold copper. */
+  coldShare: number;
+  /** Years the yardstick said a rule in words, where they differ from the rule's own. */
+  ruleYears: Readonly<Record<string, number>>;
   /** Breaker ÷ conductor ampacity that no air-conditioner nameplate can make right. */
   airConditionerLimit: number;
   motorConductor: number;

@@ -20,6 +20,14 @@ const metal: readonly Subject[] = [
   ...parts,
 ];
 
+/** What a permit can cover. */
+const scoped: readonly Subject[] = [
+  ...metal.filter((subject) => subject !== 'terminal' && subject !== 'bar-terminal'),
+  'building',
+  'circuit',
+  'load',
+];
+
 /** Observations that attach to any thing. */
 export const anyProperties = {
   removed: yesNo(everything, 'Not there after all'),
@@ -37,6 +45,7 @@ export const anyProperties = {
     'falls-off': 'falls off when touched',
   }),
   altered: yesNo(metal, 'Altered: filed, bent, wedged, forced', { fine: false }),
+  inPermitScope: yesNo(scoped, 'Part of the work under the permit'),
   remark: text(everything, 'Remark', 2000),
 };
 

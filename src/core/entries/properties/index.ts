@@ -2,6 +2,7 @@ import type * as v from 'valibot';
 import { anyProperties } from './any';
 import { deviceProperties } from './device';
 import { panelProperties } from './panel';
+import { rulingProperties } from './ruling';
 import { noteProperties } from './note';
 import { placeProperties } from './place';
 import type { PropertySpec } from './spec';
@@ -17,6 +18,7 @@ export const properties = {
   ...supplyProperties,
   ...wiringProperties,
   ...noteProperties,
+  ...rulingProperties,
 };
 
 export type PropertyName = keyof typeof properties;

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { traits } from '../../families/family';
 import { legPatterns } from '../../panel/system';
 import {
   choice,
@@ -246,6 +247,23 @@ export const panelProperties = {
     { top: 'top', bottom: 'bottom', left: 'left side', right: 'right side', back: 'back' },
     { stage: 7 },
   ),
+  cameIn: choice(
+    ['position', 'knockout', 'panel'],
+    'Came in by that opening',
+    { none: 'nothing', water: 'water', insects: 'insects' },
+    { stage: 7, fine: 'none', at: 'cover' },
+  ),
+  busMetal: choice(['panel'], traits.busMetal.words, traits.busMetal.values, inside),
+  breakerHold: choice(['panel'], traits.breakerHold.words, traits.breakerHold.values, inside),
+  handleTravel: choice(['panel'], traits.handleTravel.words, traits.handleTravel.values, handles),
+  handleColour: choice(['panel'], traits.handleColour.words, traits.handleColour.values, handles),
+  handleAction: choice(['panel'], traits.handleAction.words, traits.handleAction.values, handles),
+  meteredTo: choice(
+    ['panel'],
+    'On the meter of',
+    { tenant: 'one tenant', owner: 'the owner', common: 'the common parts' },
+    handles,
+  ),
   moistureInside: choice(
     ['panel'],
     'Rust, water or bloom inside',
@@ -318,6 +336,20 @@ export const panelProperties = {
   ngV: quantity(['panel'], 'Neutral to ground', 700, 'V', readings),
   neutralA: quantity(['panel'], 'Feeder neutral current', 2000, 'A', readings),
   groundA: quantity(['panel'], 'Current on the feeder ground', 2000, 'A', readings),
+  serviceDemandA: quantity(['panel'], 'Calculated demand', 2000, 'A', readings),
+  unbalancedDemandA: quantity(['panel'], 'Calculated unbalanced demand', 2000, 'A', readings),
+  sectionDemandA: quantity(
+    ['panel'],
+    'Calculated demand of the lower section',
+    2000,
+    'A',
+    readings,
+  ),
+  /** So that the demand can be worked out from what is recorded. */
+  loadsListed: yesNo(['panel'], 'All fixed loads recorded with their power', {
+    stage: 11,
+    at: 'readings',
+  }),
   peakLegA: quantity(['panel'], 'Highest leg, measured peak', 2000, 'A', readings),
   legA: quantity(['panel'], 'Leg A current', 2000, 'A', readings),
   legB: quantity(['panel'], 'Leg B current', 2000, 'A', readings),

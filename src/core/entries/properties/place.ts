@@ -66,6 +66,8 @@ export const placeProperties = {
   mustStayOn: text(['site'], 'What must stay on', 400, setOut),
   nextUse: text(['site'], 'How the next occupants will use it', 400, setOut),
   plannedWorks: text(['site'], 'Planned works, with their date', 400, setOut),
+  plannedWorksOn: text(['site'], 'Planned works begin, YYYY-MM-DD', 10, setOut),
+  saleOn: text(['site'], 'Sale, YYYY-MM-DD', 10, setOut),
   plannedVisit: text(['site'], 'Next planned visit of an electrician, YYYY-MM-DD', 10, setOut),
   permitNumber: text(['site', 'work'], 'Permit number', 60, setOut),
   permitScope: text(['site'], 'What the permit covers', 400, setOut),

@@ -294,6 +294,33 @@ export const supplyProperties = {
     },
     { ...outside, fine: 'in-boxes' },
   ),
+  otherSupply: yesNo(['building'], 'Another supply: generator, solar or battery', {
+    ...outside,
+    fine: false,
+  }),
+  waterPiping: choice(
+    ['building'],
+    'Water piping',
+    { metal: 'metal', none: 'no metal water piping' },
+    outside,
+  ),
+  gasPiping: choice(
+    ['building'],
+    'Gas piping',
+    { metal: 'metal', none: 'no metal gas piping' },
+    outside,
+  ),
+  /** Receptacles, boxes, appliances and wiring in sight were looked at; those not recorded are sound. */
+  outletsLooked: yesNo(['building'], 'Outlets and boxes in sight looked at', outside),
+  /** All there are, made on purpose: what is not recorded beyond it is absent. */
+  electrodeCount: whole(['building'], 'Electrodes here, all told', 0, 20, '', outside),
+  rodProof: choice(
+    ['electrode'],
+    'Proof of 25 Ω or less',
+    { shown: 'shown', none: 'asked for, none' },
+    outside,
+  ),
+  emergencyDisconnect: yesNo(['building'], 'Emergency disconnect outdoors', outside),
   intersystemBond: yesNo(['building'], 'Bonding point for telephone and cable', {
     ...outside,
     fine: true,

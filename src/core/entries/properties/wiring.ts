@@ -192,6 +192,7 @@ export const wiringProperties = {
     label: 'Shared neutral',
     input: 'none',
   }),
+  oneStrap: yesNo(['multiwire'], 'Both hots on one device strap', trace),
   places: choices(
     ['circuit'],
     'Feeds',

@@ -1,20 +1,19 @@
 import { lengthWords, mmOf } from '../../panel/lengths';
 import { toGroundV } from '../../panel/system';
 import { meets } from '../../yardstick/length-limit';
-import { clear, defineRule, notSeen, want } from '../rule';
 import { panelPlace } from '../places';
+import { clear, defineRule, found, notSeen, want } from '../rule';
 
-/** 110.26(A)(1), up to 150 V to ground: a split-phase panel has 120 V. */
+/** 110.26(A)(1): 3 ft up to 150 V to ground; above it by what stands opposite. */
 export const workingSpaceDepth = defineRule({
   id: 'access/working-space-depth',
   title: 'Too little clear depth in front',
   stage: 4,
   hazards: ['shock', 'arc flash'],
   base: { severity: 3, likelihood: 2 },
-  outsideListing: false,
-  behindCover: false,
-  finds: 'A measured depth below the table is found; one at either the metric or the US figure is clear; unmeasured is not seen. A closed cover changes nothing.',
-  example: '`depth 820` on a split-phase panel: 820 mm where 914 mm (3 ft) is the least.',
+  finds:
+    'Clear depth in front of live parts below the table: 914 mm (3 ft) up to 150 V to ground; from 151 V 914, 1067 or 1219 mm where nothing grounded, grounded parts or live parts stand opposite. Either unit passes. A depth between the figures is not seen until the supply and what stands opposite are read.',
+  example: 'A panel with 820 mm between its front and a shelf.',
   sources: [{ code: '110.26(A)(1)', says: 'clear working depth in front of live parts' }],
   who: 'the owner; an electrician where the panel must move',
   remedies: ['Clear what stands in the space', 'Move the panel'],
@@ -31,25 +30,26 @@ export const workingSpaceDepth = defineRule({
     const depth = site.reader.fact(panel.id, 'depthMm');
     if (!depth)
       return notSeen(want(panel.id, 'depthMm', 'measure the clear depth in front of the panel'));
-    const limitMm = yardstick.workingDepth.mm;
+    const condition = site.reader.fact(panel.id, 'spaceCondition');
+    const above = yardstick.workingDepthAbove150V;
+    const low = panel.systemRead && toGroundV(panel.system) <= 150;
+    const open = [
+      ...(low || !panel.systemRead ? [yardstick.workingDepth] : []),
+      ...(low ? [] : condition ? [above[condition.value]] : Object.values(above)),
+    ];
+    const failed = open.filter((limit) => !meets(depth.value, limit));
+    const [first] = failed;
+    if (!first) return clear(`${lengthWords(depth.value)} clear depth`, depth, condition);
+    if (failed.length < open.length)
+      return panel.systemRead
+        ? notSeen(want(panel.id, 'spaceCondition', 'see what stands opposite the panel'))
+        : notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
     const depthMm = Math.round(mmOf(depth.value));
-    // Above 150 V to ground more may be wanted: 1067 or 1219 mm for conditions 2 and 3.
-    const condition = site.reader.value(panel.id, 'spaceCondition');
-    if (toGroundV(panel.system) > 150 && condition !== '1' && depthMm >= limitMm && depthMm < 1219)
-      return notSeen(
-        want(
-          panel.id,
-          'spaceCondition',
-          'above 150 V to ground: see what stands opposite the panel',
-        ),
-      );
-    if (meets(depth.value, yardstick.workingDepth))
-      return clear(`${lengthWords(depth.value)} clear depth, ${limitMm} mm wanted`, depth);
-    return {
-      outcome: 'found',
-      message: 'shallow',
-      data: { depthMm, limitMm, shortMm: limitMm - depthMm },
-      facts: [depth],
-    };
+    return found(
+      'shallow',
+      { depthMm, limitMm: first.mm, shortMm: first.mm - depthMm },
+      [depth, low ? undefined : condition],
+      low ? {} : { sources: [first.source] },
+    );
   },
 });

@@ -12,7 +12,8 @@ export const doubleTap = defineRule({
   base: { severity: 4, likelihood: 2 },
   outsideListing: true,
   behindCover: true,
-  finds: 'More conductors than the marking allows are found. A marking nobody read leaves it not seen, shown as likely. Marked for two is clear for an equal pair of copper 14 to 10, or for the sizes the marking names; aluminium in pairs is found. One recorded wire means at least one until the screw was counted.',
+  finds:
+    'More conductors than the marking allows are found. A marking nobody read leaves it not seen, shown as likely. Marked for two is clear for an equal pair of copper 14 to 10, or for the sizes the marking names; aluminium in pairs is found. One recorded wire means at least one until the screw was counted.',
   example: '`15 20 2x12cu m1 bench, quay lamp`: two wires under a screw marked for one.',
   sources: [
     { code: '110.14(A)', says: 'terminals for more than one conductor are so identified' },

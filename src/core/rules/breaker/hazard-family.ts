@@ -11,7 +11,8 @@ export const hazardFamily = defineRule({
   base: { severity: 4, likelihood: 2 },
   outsideListing: false,
   behindCover: false,
-  finds: 'Maker and model are looked up in the organisation’s registry of families. Heat, arcing, looseness or a failed trip anywhere in the panel raises it.',
+  finds:
+    'Maker and model are looked up in the organisation’s registry of families. Heat, arcing, looseness or a failed trip anywhere in the panel raises it.',
   example: 'A label that reads Dunvarick FS-24, mapped to the friction-stab family.',
   sources: [
     {

@@ -9,7 +9,8 @@ export const notForThisPanel = defineRule({
   base: { severity: 3, likelihood: 3 },
   outsideListing: true,
   behindCover: false,
-  finds: 'The label’s list is compared with maker and type. A list or type nobody read is not seen.',
+  finds:
+    'The label’s list is compared with maker and type. A list or type nobody read is not seen.',
   example: '`7 20 @merrowby` in a panel whose label accepts Tarnholt TA and TB only.',
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',

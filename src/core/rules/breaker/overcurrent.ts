@@ -20,8 +20,10 @@ export const overcurrent = defineRule({
   base: { severity: 4, likelihood: 3 },
   outsideListing: false,
   behindCover: true,
-  finds: 'The lower of insulation and terminal column decides; both are computed where a mark is unread, and only where they differ is it not seen. The small-conductor limits and the next standard size up apply. Air conditioners and motors go by their nameplate; a breaker over 1.8 times the wire no plate can make right. Half as large again as the limit is close to happening.',
-  example: '`5 20 14cu bedrooms west`: 20 A on a wire good for 15 A. `10+12 60 6cu in:nm =range` is clear: 55 A, next size up.',
+  finds:
+    'The lower of insulation and terminal column decides; both are computed where a mark is unread, and only where they differ is it not seen. The small-conductor limits and the next standard size up apply. Air conditioners and motors go by their nameplate; a breaker over 1.8 times the wire no plate can make right. Half as large again as the limit is close to happening.',
+  example:
+    '`5 20 14cu bedrooms west`: 20 A on a wire good for 15 A. `10+12 60 6cu in:nm =range` is clear: 55 A, next size up.',
   sources: [
     { code: '240.4', says: 'conductors protected at their ampacity' },
     { code: '240.4(D)', says: 'small conductors' },

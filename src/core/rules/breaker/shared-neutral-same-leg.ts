@@ -17,7 +17,8 @@ export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
   base: { severity: 4, likelihood: 3 },
   outsideListing: false,
   behindCover: true,
-  finds: 'The legs follow from the rows. The halves of a tandem are one leg; so are opposite positions.',
+  finds:
+    'The legs follow from the rows. The halves of a tandem are one leg; so are opposite positions.',
   example: '`2 20 12cu n12` and `6 20 12cu ~2`: positions 2 and 6 are both leg A.',
   sources: [
     { code: '210.4', says: 'multiwire branch circuits' },

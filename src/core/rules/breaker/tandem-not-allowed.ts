@@ -15,7 +15,8 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   base: { severity: 3, likelihood: 2 },
   outsideListing: true,
   behindCover: false,
-  finds: 'Each tandem is held against the label’s positions, and all circuits together against the label’s number.',
+  finds:
+    'Each tandem is held against the label’s positions, and all circuits together against the label’s number.',
   example: '`13 t15/15` where the label allows tandems at 17 to 24.',
   sources: [
     { code: '408.54', says: 'greatest number of overcurrent devices' },

@@ -9,7 +9,8 @@ export const burnedPosition = defineRule({
   base: { severity: 4, likelihood: 4 },
   outsideListing: false,
   behindCover: true,
-  finds: 'Only what was looked at counts: the stab hides behind its breaker and only the qualified look there, so most positions stay not seen.',
+  finds:
+    'Only what was looked at counts: the stab hides behind its breaker and only the qualified look there, so most positions stay not seen.',
   example: '`13 !burned`: the stab behind the breaker is pitted.',
   sources: [
     {

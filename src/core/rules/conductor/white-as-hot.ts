@@ -17,8 +17,10 @@ export const whiteAsHot = defineRule<HotPlace>({
   base: { severity: 3, likelihood: 2 },
   outsideListing: false,
   behindCover: true,
-  finds: 'In a raceway re-marking does not do, and it is found all the same. A colour nobody recorded is not seen.',
-  example: '`21 30 10cu:w`: white on a breaker, not re-marked. `10cu:w*` is re-marked and clear in a cable.',
+  finds:
+    'In a raceway re-marking does not do, and it is found all the same. A colour nobody recorded is not seen.',
+  example:
+    '`21 30 10cu:w`: white on a breaker, not re-marked. `10cu:w*` is re-marked and clear in a cable.',
   sources: [{ code: '200.7', says: 'white or grey insulation' }],
   who: 'a licensed electrician',
   remedies: [

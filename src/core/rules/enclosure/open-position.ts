@@ -11,7 +11,8 @@ export const openPosition = defineRule({
   outsideListing: false,
   reachInBase: true,
   behindCover: false,
-  finds: 'A recorded opening is found. Two openings one above the other, or live metal in the plane of one, are Danger now. A position nobody recorded is not seen: it is not taken for closed.',
+  finds:
+    'A recorded opening is found. Two openings one above the other, or live metal in the plane of one, are Danger now. A position nobody recorded is not seen: it is not taken for closed.',
   example: '`24 open!`: an opening without breaker or blank, with bare live metal in its plane.',
   sources: [{ code: '408.7', says: 'unused openings closed' }],
   who: 'a licensed electrician',

@@ -12,7 +12,8 @@ export const bondDownstream = defineRule({
   base: { severity: 4, likelihood: 3 },
   outsideListing: false,
   behindCover: true,
-  finds: 'Permitted while untouched, and then clear, where every condition of the older three-wire feeder to a separate building is recorded. A condition nobody recorded leaves it not seen, shown as likely.',
+  finds:
+    'Permitted while untouched, and then clear, where every condition of the older three-wire feeder to a separate building is recorded. A condition nobody recorded leaves it not seen, shown as likely.',
   example: '`bond screw` in a boat shed fed by a four-wire feeder.',
   sources: [
     {

@@ -10,7 +10,8 @@ export const bondMissing = defineRule({
   base: { severity: 4, likelihood: 3 },
   outsideListing: false,
   behindCover: true,
-  finds: 'Danger now where it was recorded that nothing else returns a fault. Not seen while what feeds the panel is unknown.',
+  finds:
+    'Danger now where it was recorded that nothing else returns a fault. Not seen while what feeds the panel is unknown.',
   example: '`bond none` in the panel that holds the first disconnect.',
   sources: [
     { code: '250.24', says: 'main bonding jumper at the service' },

@@ -20,7 +20,8 @@ export const doubledNeutral = defineRule<ScrewPlace>({
   outsideListing: true,
   since: 2002,
   behindCover: true,
-  finds: 'Two neutrals, or a neutral with a ground, under one screw. Clear for parallel conductors of one circuit in a terminal identified for them. A multiwire circuit among them raises severity and likelihood by one. One neutral means at least one until the bar was counted.',
+  finds:
+    'Two neutrals, or a neutral with a ground, under one screw. Clear for parallel conductors of one circuit in a terminal identified for them. A multiwire circuit among them raises severity and likelihood by one. One neutral means at least one until the bar was counted.',
   example: '`3 15 14cu n3` and `5 20 14cu n3`: two neutrals under screw 3.',
   sources: [{ code: '408.41', says: 'each grounded conductor in a terminal of its own' }],
   who: 'a licensed electrician',

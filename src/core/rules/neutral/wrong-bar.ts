@@ -16,7 +16,8 @@ export const wrongBar = defineRule<GroundBarPlace>({
   base: { severity: 4, likelihood: 3 },
   outsideListing: false,
   behindCover: true,
-  finds: 'Does not apply at the first disconnect. Where a bond downstream is found as well, that finding keeps both.',
+  finds:
+    'Does not apply at the first disconnect. Where a bond downstream is found as well, that finding keeps both.',
   example: '`3 20 12cu n2@g` in a panel downstream of the first disconnect.',
   sources: [
     {

@@ -1,0 +1,30 @@
+import { panelPlace } from '../places';
+import { readsChoice } from '../reads-choice';
+import { defineRule } from '../rule';
+
+/** 110.26(D): lighting at the working space. */
+export const noLight = defineRule({
+  id: 'access/no-light',
+  title: 'No light at the panel',
+  stage: 4,
+  hazards: ['shock'],
+  base: { severity: 2, likelihood: 2 },
+  finds: 'No lighting at the working space of the panel.',
+  example: 'A panel in a cellar without a lamp.',
+  sources: [{ code: '110.26(D)', says: 'lighting for the working space' }],
+  remedies: ['A lamp at the panel, on a circuit of its own or with battery'],
+  messages: {
+    dark: {
+      short: 'No light at the panel',
+      seen: 'There is no lighting at the panel.',
+      why: 'Whoever must switch off here does it in the dark or by torchlight, near live parts.',
+      ask: 'A lamp at the panel.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Light at the panel')],
+  check: readsChoice({
+    property: 'lightThere',
+    say: 'look for a lamp at the panel',
+    adverse: { false: 'dark' },
+  }),
+});

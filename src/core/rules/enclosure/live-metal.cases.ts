@@ -1,0 +1,22 @@
+import type { RuleCase } from '../../testing/rule-cases';
+
+export const cases: readonly RuleCase[] = [
+  [
+    '118 V on a loading meter',
+    { panel: { enclosureToEarthV: 118, enclosureMeter: 'loading' } },
+    'found: live',
+  ],
+  [
+    '2 V on a loading meter',
+    { panel: { enclosureToEarthV: 2, enclosureMeter: 'loading' } },
+    'clear',
+  ],
+  ['never measured', {}, 'not-seen'],
+  ['a tester lights', { building: { metalTouched: 'tester-on' } }, 'not-seen'],
+  [
+    'a high-impedance meter alone',
+    { panel: { enclosureToEarthV: 80, enclosureMeter: 'high-impedance' } },
+    'not-seen',
+  ],
+  ['a tester alone', { panel: { enclosureToEarthV: 120, enclosureMeter: 'tester' } }, 'not-seen'],
+];
