@@ -23,6 +23,23 @@ import { cases as directory } from './labels/directory.cases';
 import { cases as serviceDisconnectUnmarked } from './labels/service-disconnect-unmarked.cases';
 import { cases as ratingLabelMissing } from './labels/rating-label-missing.cases';
 import { cases as highLegUnmarked } from './labels/high-leg-unmarked.cases';
+import { cases as conductorUndersized } from './service/conductor-undersized.cases';
+import { cases as noWayToShutOff } from './service/no-way-to-shut-off.cases';
+import { cases as splitBus } from './service/split-bus.cases';
+import { cases as mainOverBus } from './service/main-over-bus.cases';
+import { cases as interruptingRating } from './service/interrupting-rating.cases';
+import { cases as aluminiumTermination } from './service/aluminium-termination.cases';
+import { cases as burnedTermination } from './service/burned-termination.cases';
+import { cases as brokenLug } from './service/broken-lug.cases';
+import { cases as meterSocketBypassed } from './service/meter-socket-bypassed.cases';
+import { cases as dropOrMast } from './service/drop-or-mast.cases';
+import { cases as longInsideRun } from './service/long-inside-run.cases';
+import { cases as secondSupply } from './service/second-supply.cases';
+import { cases as emergencyDisconnectAbsent } from './service/emergency-disconnect-absent.cases';
+import { cases as discoloured } from './bus/discoloured.cases';
+import { cases as looseOnBus } from './bus/loose-on-bus.cases';
+import { cases as twoSupplies } from './bus/two-supplies.cases';
+import { cases as stabLimit } from './bus/stab-limit.cases';
 import type { RuleCase } from '../testing/rule-cases';
 
 /** The table of cases of each rule. */
@@ -52,4 +69,21 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['labels/service-disconnect-unmarked', serviceDisconnectUnmarked],
   ['labels/rating-label-missing', ratingLabelMissing],
   ['labels/high-leg-unmarked', highLegUnmarked],
+  ['service/conductor-undersized', conductorUndersized],
+  ['service/no-way-to-shut-off', noWayToShutOff],
+  ['service/split-bus', splitBus],
+  ['service/main-over-bus', mainOverBus],
+  ['service/interrupting-rating', interruptingRating],
+  ['service/aluminium-termination', aluminiumTermination],
+  ['service/burned-termination', burnedTermination],
+  ['service/broken-lug', brokenLug],
+  ['service/meter-socket-bypassed', meterSocketBypassed],
+  ['service/drop-or-mast', dropOrMast],
+  ['service/long-inside-run', longInsideRun],
+  ['service/second-supply', secondSupply],
+  ['service/emergency-disconnect-absent', emergencyDisconnectAbsent],
+  ['bus/discoloured', discoloured],
+  ['bus/loose-on-bus', looseOnBus],
+  ['bus/two-supplies', twoSupplies],
+  ['bus/stab-limit', stabLimit],
 ]);

@@ -24,7 +24,24 @@ import { directory } from './labels/directory';
 import { serviceDisconnectUnmarked } from './labels/service-disconnect-unmarked';
 import { ratingLabelMissing } from './labels/rating-label-missing';
 import { highLegUnmarked } from './labels/high-leg-unmarked';
+import { conductorUndersized } from './service/conductor-undersized';
+import { noWayToShutOff } from './service/no-way-to-shut-off';
+import { splitBus } from './service/split-bus';
+import { mainOverBus } from './service/main-over-bus';
+import { interruptingRating } from './service/interrupting-rating';
+import { aluminiumTermination } from './service/aluminium-termination';
+import { burnedTermination } from './service/burned-termination';
+import { brokenLug } from './service/broken-lug';
+import { meterSocketBypassed } from './service/meter-socket-bypassed';
+import { dropOrMast } from './service/drop-or-mast';
+import { longInsideRun } from './service/long-inside-run';
+import { secondSupply } from './service/second-supply';
+import { emergencyDisconnectAbsent } from './service/emergency-disconnect-absent';
+import { discoloured } from './bus/discoloured';
 import { burnedPosition } from './bus/burned-position';
+import { looseOnBus } from './bus/loose-on-bus';
+import { twoSupplies } from './bus/two-supplies';
+import { stabLimit } from './bus/stab-limit';
 import { doubleTap } from './breaker/double-tap';
 import { overcurrent } from './breaker/overcurrent';
 import { notForThisPanel } from './breaker/not-for-this-panel';
@@ -68,7 +85,24 @@ export const rules: readonly Rule[] = [
   serviceDisconnectUnmarked,
   ratingLabelMissing,
   highLegUnmarked,
+  conductorUndersized,
+  noWayToShutOff,
+  splitBus,
+  mainOverBus,
+  interruptingRating,
+  aluminiumTermination,
+  burnedTermination,
+  brokenLug,
+  meterSocketBypassed,
+  dropOrMast,
+  longInsideRun,
+  secondSupply,
+  emergencyDisconnectAbsent,
+  discoloured,
   burnedPosition,
+  looseOnBus,
+  twoSupplies,
+  stabLimit,
   doubleTap,
   overcurrent,
   notForThisPanel,

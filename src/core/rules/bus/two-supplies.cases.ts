@@ -1,0 +1,30 @@
+import type { Given, RuleCase } from '../../testing/rule-cases';
+
+const filled = Array.from({ length: 24 }, (_, index) => `${index + 1} 20 12cu`);
+const solar = (
+  sourceA: number,
+  source: NonNullable<Given['things']>[number][3] = {},
+  lines: readonly string[] = filled,
+): Given => ({
+  panel: { labelBusA: 200 },
+  lines: ['main 200', ...lines],
+  things: [['source', 's1', 'house', { sourceKind: 'inverter', sourceA, ...source }]],
+});
+const few = Array.from({ length: 24 }, (_, index) =>
+  index < 4 ? `${index + 1} 20 12cu` : `${index + 1} blank`,
+);
+
+export const cases: readonly RuleCase[] = [
+  ['32 A beside a 200 A main', solar(32, { atFarEnd: false }), 'found: over'],
+  ['60 A is over even at the far end', solar(60, { atFarEnd: true }), 'found: over'],
+  ['32 A at the far end', solar(32, { atFarEnd: true }), 'clear'],
+  ['breakers together within the bus', solar(60, { atFarEnd: false }, few), 'clear'],
+  ['main and source within the bus', { ...solar(20), lines: ['main 150'] }, 'clear'],
+  ['end of the bus unread', solar(32), 'not-seen'],
+  ['label unread', { ...solar(32), panel: {} }, 'not-seen'],
+  [
+    'a generator',
+    { things: [['source', 's1', 'house', { sourceKind: 'generator' }]] },
+    'does-not-apply',
+  ],
+];

@@ -1,0 +1,49 @@
+import type { Outcome } from '../rule';
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+const burned = { severity: 4, likelihood: 4, because: 'melted, charred or pitted' } as const;
+
+/** 110.12(B): a lug that was hot. */
+export const burnedTermination = defineRule({
+  id: 'service/burned-termination',
+  title: 'Main or neutral lug burned',
+  stage: 8,
+  hazards: ['fire', 'outage'],
+  base: { severity: 4, likelihood: 3 },
+  behindCover: true,
+  finds:
+    'A lug of the mains or the neutral discoloured by heat. Melted, charred or pitted it is Danger now.',
+  example: 'The insulation at lug B charred for a finger’s width.',
+  sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
+  who: 'a licensed electrician with the utility',
+  remedies: ['Cut back, re-terminated and torqued with the supply off', 'A new main or interior'],
+  messages: {
+    hot: {
+      short: '{place}: discoloured by heat',
+      seen: '{place} is discoloured by heat.',
+      why: 'Everything in this building flows through that joint, and it has been hot.',
+      ask: 'The joint re-made with the supply off, and looked at again under load.',
+    },
+    burned: {
+      short: '{place}: melted, charred or pitted',
+      seen: '{place} is melted, charred or pitted.',
+      why: 'This joint is burning away under the load of the whole building.',
+      ask: 'Load taken off and the supply shut off today by the utility or a licensed electrician.',
+    },
+  },
+  places: ({ places }) => places.lugs,
+  check(place, { site: { reader } }): Outcome {
+    const condition = reader.fact(place.ref, 'lugCondition');
+    const melted = reader.fact(place.ref, 'melted');
+    const mark = reader.fact(place.ref, 'heatMark');
+    if (condition?.value === 'melted' || condition?.value === 'pitted' || melted?.value)
+      return found('burned', {}, [condition, melted], {
+        base: burned,
+        danger: 'main or neutral lug melted, charred or pitted',
+      });
+    if (condition?.value === 'discoloured' || mark?.value)
+      return found('hot', {}, [condition, mark]);
+    if (!condition) return notSeen(want(place.ref, 'lugCondition', 'look at the lug'));
+    return clear('sound', condition);
+  },
+});

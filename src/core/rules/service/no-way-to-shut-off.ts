@@ -1,0 +1,68 @@
+import { counted } from '../../panel/words';
+import { shutOffDevices, throwsOf } from '../../panel/throws';
+import { panelPlace } from '../places';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+
+/** 230.71, 225.33: no more than six movements of the hand shut a service or a building off. */
+export const noWayToShutOff = defineRule({
+  id: 'service/no-way-to-shut-off',
+  title: 'No way to shut everything off',
+  stage: 6,
+  hazards: ['outage', 'shock'],
+  base: { severity: 3, likelihood: 2 },
+  finds:
+    'At the first disconnect of a service or of a separate building: no handle that turns everything off, or more than six throws. A tied or common-trip pair is one throw. A lugs-only panel downstream in the same building needs none.',
+  example: 'A split-bus panel with seven throws in its upper section.',
+  sources: [
+    { code: '230.71', says: 'most disconnects of a service' },
+    { code: '225.33', says: 'most disconnects of a building' },
+  ],
+  remedies: ['A main ahead of the panel', 'Circuits moved so that six throws or fewer remain'],
+  messages: {
+    many: {
+      short: '{throws} to shut off, {most} are the most',
+      seen: 'It takes {throws} to turn everything off here; {most} are the most.',
+      why: 'In an emergency {throws} must be found and thrown, in the dark perhaps, before this building is dead.',
+      ask: 'A main ahead of the panel, or fewer throws.',
+    },
+    none: {
+      short: 'Nothing here shuts everything off',
+      seen: 'No handle at this first disconnect turns everything off.',
+      why: 'In an emergency nobody here can make this building dead.',
+      ask: 'A main for this building.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Shutting off')],
+  check(_, { site: { reader }, panel, yardstick: { mostThrows } }) {
+    const separate = reader.fact(panel.id, 'separateBuilding');
+    if (panel.supply.place === 'downstream' && separate?.value !== true)
+      return separate || panel.main
+        ? doesNotApply('downstream in the same building')
+        : notSeen(want(panel.id, 'separateBuilding', 'say whether this is a separate building'));
+    const said = reader.fact(panel.id, 'mainThrows');
+    const kind = reader.fact(panel.id, 'mainKind');
+    const devices = shutOffDevices(panel);
+    const count = said?.value ?? throwsOf(devices, reader);
+    const facts = [said, kind, separate, panel.supply.fact];
+    if (said?.value === 0) {
+      if (panel.supply.place === 'unknown') return wantSupply(panel.id);
+      return found('none', {}, facts);
+    }
+    if (count > mostThrows) {
+      if (panel.supply.place === 'unknown') return wantSupply(panel.id);
+      return found('many', { throws: counted(count, 'throw'), most: mostThrows }, facts);
+    }
+    if (count === 0)
+      return notSeen(want(panel.id, 'mainThrows', 'count the throws that turn everything off'));
+    if (!said && !panel.main && panel.pullOuts.length === 0 && panel.upperRows === undefined) {
+      const complete = panel.positions.every(
+        (position) => position.devices.length > 0 || position.opening,
+      );
+      if (!complete)
+        return notSeen(want(panel.id, 'mainThrows', 'count the throws that turn everything off'));
+    }
+    return clear(counted(count, 'throw'), ...facts);
+  },
+});
+
+const wantSupply = (panel: string) => notSeen(want(panel, 'fedFrom', 'find what feeds this panel'));

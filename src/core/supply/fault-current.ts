@@ -1,0 +1,57 @@
+import { mmOf } from '../panel/lengths';
+import type { SystemName } from '../panel/system';
+import { systems } from '../panel/system';
+import type { Length } from '../entries/properties/spec';
+import type { Metal, Size } from '../yardstick/size';
+import type { Yardstick } from '../yardstick/yardstick';
+
+export interface Transformer {
+  kva: number;
+  /** Percent of rated voltage. */
+  impedancePercent: number;
+}
+
+export interface Run {
+  size: Size;
+  metal: Metal;
+  length: Length;
+}
+
+const threePhase = (system: SystemName) => systems[system].legs.length === 3;
+
+/**
+ * Fault current at the terminals of a transformer, A: kVA·1000/(V·Z) for one phase, over √3 as well
+ * for three; line to neutral of one phase up to 1.5 times that.
+ * @example 25 kVA, 2 %, 240 V: 5208 A line to line, 7813 A line to neutral.
+ */
+export function faultAtTransformerA(system: SystemName, { kva, impedancePercent }: Transformer) {
+  const volts = systems[system].legToLegV;
+  const share = impedancePercent / 100;
+  if (threePhase(system)) return (kva * 1000) / (Math.sqrt(3) * volts * share);
+  return (1.5 * kva * 1000) / (volts * share);
+}
+
+/**
+ * Fault current at the end of a run, A, for interrupting rating: reactance of the transformer and
+ * cold resistance of the conductors in quadrature, out and back for one phase, one way for three.
+ */
+export function faultAtPanelA(
+  yardstick: Yardstick,
+  system: SystemName,
+  transformer: Transformer,
+  { size, metal, length }: Run,
+): number | undefined {
+  const perKft = yardstick.ohmPerKft[metal][size];
+  if (perKft === undefined) return undefined;
+  const oneWay = (perKft * yardstick.coldShare * mmOf(length)) / 304_800;
+  const atTransformer = faultAtTransformerA(system, transformer);
+  if (threePhase(system)) {
+    const phaseV = systems[system].legToLegV / Math.sqrt(3);
+    return phaseV / Math.hypot(phaseV / atTransformer, oneWay);
+  }
+  const lineV = systems[system].legToLegV;
+  const lineToLine = lineV / Math.hypot((lineV * 1.5) / atTransformer, 2 * oneWay);
+  const halfV = systems[system].legToNeutralV.A;
+  const lineToNeutral = halfV / Math.hypot(halfV / atTransformer, 2 * oneWay);
+  return Math.max(lineToLine, lineToNeutral);
+}
