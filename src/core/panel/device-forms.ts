@@ -121,3 +121,5 @@ export const formOf = (name: FormName): DeviceForm => deviceForms[name];
 /** Takes a lower case letter for each half: 13a and 13b. */
 export const halved = (name: FormName) =>
   name === 'tandem' || name === 'quad' || name === 'quad-separate';
+
+export const isFuse = ({ form }: { form: FormName }) => form === 'plug-fuse' || form === 'pull-out';

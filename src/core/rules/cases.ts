@@ -9,6 +9,7 @@ import { cases as noLight } from './access/no-light.cases';
 import { cases as occupantNoAccess } from './access/occupant-no-access.cases';
 import { cases as wrongWeatherRating } from './enclosure/wrong-weather-rating.cases';
 import { cases as openKnockout } from './enclosure/open-knockout.cases';
+import { cases as openPosition } from './enclosure/open-position.cases';
 import { cases as deadFront } from './enclosure/dead-front.cases';
 import { cases as wrongScrews } from './enclosure/wrong-screws.cases';
 import { cases as scorchOnCover } from './enclosure/scorch-on-cover.cases';
@@ -37,9 +38,34 @@ import { cases as longInsideRun } from './service/long-inside-run.cases';
 import { cases as secondSupply } from './service/second-supply.cases';
 import { cases as emergencyDisconnectAbsent } from './service/emergency-disconnect-absent.cases';
 import { cases as discoloured } from './bus/discoloured.cases';
+import { cases as burnedPosition } from './bus/burned-position.cases';
 import { cases as looseOnBus } from './bus/loose-on-bus.cases';
 import { cases as twoSupplies } from './bus/two-supplies.cases';
 import { cases as stabLimit } from './bus/stab-limit.cases';
+import { cases as doubleTap } from './breaker/double-tap.cases';
+import { cases as overcurrent } from './breaker/overcurrent.cases';
+import { cases as outletRating } from './breaker/outlet-rating.cases';
+import { cases as notForThisPanel } from './breaker/not-for-this-panel.cases';
+import { cases as altered } from './breaker/altered.cases';
+import { cases as hazardFamily } from './breaker/hazard-family.cases';
+import { cases as worn } from './breaker/worn.cases';
+import { cases as tandemNotAllowed } from './breaker/tandem-not-allowed.cases';
+import { cases as improvisedTie } from './breaker/improvised-tie.cases';
+import { cases as noCommonTrip } from './breaker/no-common-trip.cases';
+import { cases as sharedNeutralSameLeg } from './breaker/shared-neutral-same-leg.cases';
+import { cases as sharedNeutralNoCommonDisconnect } from './breaker/shared-neutral-no-common-disconnect.cases';
+import { cases as electronicNeutral } from './breaker/electronic-neutral.cases';
+import { cases as noOutput } from './breaker/no-output.cases';
+import { cases as tripsOnClosing } from './breaker/trips-on-closing.cases';
+import { cases as faultCode } from './breaker/fault-code.cases';
+import { cases as backfedNotHeld } from './breaker/backfed-not-held.cases';
+import { cases as voltageRating } from './breaker/voltage-rating.cases';
+import { cases as testButton } from './breaker/test-button.cases';
+import { cases as protectionExpected } from './breaker/protection-expected.cases';
+import { cases as terminalFit } from './breaker/terminal-fit.cases';
+import { cases as offOrTripped } from './breaker/off-or-tripped.cases';
+import { cases as oddOneOut } from './breaker/odd-one-out.cases';
+import { cases as burnedTerminal } from './breaker/burned-terminal.cases';
 import type { RuleCase } from '../testing/rule-cases';
 
 /** The table of cases of each rule. */
@@ -55,6 +81,7 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['access/occupant-no-access', occupantNoAccess],
   ['enclosure/wrong-weather-rating', wrongWeatherRating],
   ['enclosure/open-knockout', openKnockout],
+  ['enclosure/open-position', openPosition],
   ['enclosure/dead-front', deadFront],
   ['enclosure/wrong-screws', wrongScrews],
   ['enclosure/scorch-on-cover', scorchOnCover],
@@ -83,7 +110,32 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['service/second-supply', secondSupply],
   ['service/emergency-disconnect-absent', emergencyDisconnectAbsent],
   ['bus/discoloured', discoloured],
+  ['bus/burned-position', burnedPosition],
   ['bus/loose-on-bus', looseOnBus],
   ['bus/two-supplies', twoSupplies],
   ['bus/stab-limit', stabLimit],
+  ['breaker/double-tap', doubleTap],
+  ['breaker/overcurrent', overcurrent],
+  ['breaker/outlet-rating', outletRating],
+  ['breaker/not-for-this-panel', notForThisPanel],
+  ['breaker/altered', altered],
+  ['breaker/hazard-family', hazardFamily],
+  ['breaker/worn', worn],
+  ['breaker/tandem-not-allowed', tandemNotAllowed],
+  ['breaker/improvised-tie', improvisedTie],
+  ['breaker/no-common-trip', noCommonTrip],
+  ['breaker/shared-neutral-same-leg', sharedNeutralSameLeg],
+  ['breaker/shared-neutral-no-common-disconnect', sharedNeutralNoCommonDisconnect],
+  ['breaker/electronic-neutral', electronicNeutral],
+  ['breaker/no-output', noOutput],
+  ['breaker/trips-on-closing', tripsOnClosing],
+  ['breaker/fault-code', faultCode],
+  ['breaker/backfed-not-held', backfedNotHeld],
+  ['breaker/voltage-rating', voltageRating],
+  ['breaker/test-button', testButton],
+  ['breaker/protection-expected', protectionExpected],
+  ['breaker/terminal-fit', terminalFit],
+  ['breaker/off-or-tripped', offOrTripped],
+  ['breaker/odd-one-out', oddOneOut],
+  ['breaker/burned-terminal', burnedTerminal],
 ]);

@@ -44,11 +44,28 @@ import { twoSupplies } from './bus/two-supplies';
 import { stabLimit } from './bus/stab-limit';
 import { doubleTap } from './breaker/double-tap';
 import { overcurrent } from './breaker/overcurrent';
+import { outletRating } from './breaker/outlet-rating';
 import { notForThisPanel } from './breaker/not-for-this-panel';
+import { altered } from './breaker/altered';
 import { hazardFamily } from './breaker/hazard-family';
+import { worn } from './breaker/worn';
 import { tandemNotAllowed } from './breaker/tandem-not-allowed';
 import { improvisedTie } from './breaker/improvised-tie';
+import { noCommonTrip } from './breaker/no-common-trip';
 import { sharedNeutralSameLeg } from './breaker/shared-neutral-same-leg';
+import { sharedNeutralNoCommonDisconnect } from './breaker/shared-neutral-no-common-disconnect';
+import { electronicNeutral } from './breaker/electronic-neutral';
+import { noOutput } from './breaker/no-output';
+import { tripsOnClosing } from './breaker/trips-on-closing';
+import { faultCode } from './breaker/fault-code';
+import { backfedNotHeld } from './breaker/backfed-not-held';
+import { voltageRating } from './breaker/voltage-rating';
+import { testButton } from './breaker/test-button';
+import { protectionExpected } from './breaker/protection-expected';
+import { terminalFit } from './breaker/terminal-fit';
+import { offOrTripped } from './breaker/off-or-tripped';
+import { oddOneOut } from './breaker/odd-one-out';
+import { burnedTerminal } from './breaker/burned-terminal';
 import { whiteAsHot } from './conductor/white-as-hot';
 import { doubledNeutral } from './neutral/double';
 import { wrongBar } from './neutral/wrong-bar';
@@ -105,11 +122,28 @@ export const rules: readonly Rule[] = [
   stabLimit,
   doubleTap,
   overcurrent,
+  outletRating,
   notForThisPanel,
+  altered,
   hazardFamily,
+  worn,
   tandemNotAllowed,
   improvisedTie,
+  noCommonTrip,
   sharedNeutralSameLeg,
+  sharedNeutralNoCommonDisconnect,
+  electronicNeutral,
+  noOutput,
+  tripsOnClosing,
+  faultCode,
+  backfedNotHeld,
+  voltageRating,
+  testButton,
+  protectionExpected,
+  terminalFit,
+  offOrTripped,
+  oddOneOut,
+  burnedTerminal,
   whiteAsHot,
   doubledNeutral,
   wrongBar,

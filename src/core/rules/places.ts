@@ -1,4 +1,5 @@
 import { lugRef } from '../entries/thing-types';
+import { isFuse } from '../panel/device-forms';
 import { systems } from '../panel/system';
 import type {
   BarTerminalView,
@@ -110,8 +111,7 @@ function positionPlaces(panel: PanelView): PositionPlace[] {
 }
 
 /** What the trade calls the device. */
-export const deviceWord = (device: DeviceView) =>
-  device.form === 'plug-fuse' || device.form === 'pull-out' ? 'Fuse' : 'Breaker';
+export const deviceWord = (device: DeviceView) => (isFuse(device) ? 'Fuse' : 'Breaker');
 
 /** Positions a device takes. */
 export function positionsUnder(panel: PanelView, device: DeviceView): string[] {

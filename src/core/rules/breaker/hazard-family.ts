@@ -11,6 +11,7 @@ export const hazardFamily = defineRule({
   base: { severity: 4, likelihood: 2 },
   outsideListing: false,
   behindCover: false,
+  obsolete: true,
   finds:
     'Maker and model are looked up in the organisation’s registry of families. Heat, arcing, looseness or a failed trip anywhere in the panel raises it.',
   example: 'A label that reads Dunvarick FS-24, mapped to the friction-stab family.',
@@ -41,7 +42,8 @@ export const hazardFamily = defineRule({
     const model = reader.fact(place.ref, 'model');
     if (!maker) return notSeen(want(place.ref, 'maker', 'read the maker on the label'));
     const byMaker = familiesOf(scene, maker.value);
-    if (byMaker.length === 0) return clear('no family of this maker in the registry', maker);
+    if (byMaker.length === 0)
+      return clear('no family with a history of this maker in the registry', maker);
     if (!model) return notSeen(want(place.ref, 'model', 'read the model on the label'));
     const family = byMaker.find(({ models }) =>
       models.some((known) => same(known, model.value)),
@@ -70,9 +72,11 @@ export const hazardFamily = defineRule({
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 function familiesOf({ settings }: Scene, maker: string) {
-  return settings.families.flatMap((family) =>
-    family.nameplates
-      .filter((nameplate) => same(nameplate.maker, maker))
-      .map((nameplate) => ({ family, models: nameplate.models })),
-  );
+  return settings.families
+    .filter((family) => family.hazard)
+    .flatMap((family) =>
+      family.nameplates
+        .filter((nameplate) => same(nameplate.maker, maker))
+        .map((nameplate) => ({ family, models: nameplate.models })),
+    );
 }

@@ -35,6 +35,12 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
       why: 'Position {label} was not made for two circuits: more heat and wire than the maker tested there.',
       ask: 'A full-size breaker at {label} and a place of its own for the second circuit.',
     },
+    house: {
+      short: '{count} tandems, house limit {most}',
+      seen: 'The panel holds {count} tandems; the limit this office has set itself is {most}, tighter than the label.',
+      why: 'With {count} tandems there is little room left for neutrals and for heat to leave.',
+      ask: 'Circuits moved to a panel with room, so that {most} tandems or fewer remain.',
+    },
     circuits: {
       short: '{count} circuits, label allows {most}',
       seen: 'The panel holds {count} breaker poles; its label allows {most}.',
@@ -65,7 +71,16 @@ function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Out
   };
 }
 
-function checkCount({ site, panel }: Scene): Outcome {
+function checkCount({ site, panel, settings }: Scene): Outcome {
+  const tandems = panel.devices.filter((device) => device.form === 'tandem');
+  const { mostTandems } = settings.house;
+  if (mostTandems !== null && tandems.length > mostTandems)
+    return {
+      outcome: 'found',
+      message: 'house',
+      data: { count: tandems.length, most: mostTandems },
+      facts: tandems.flatMap(({ id }) => site.reader.inspection.facts.get(id)?.get('form') ?? []),
+    };
   const most = site.reader.fact(panel.id, 'labelCircuits');
   const count = panel.devices.reduce((sum, device) => sum + device.terminals.length, 0);
   if (!most) {

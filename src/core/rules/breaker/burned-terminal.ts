@@ -1,0 +1,51 @@
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+/** 110.12(B): heat at a branch terminal, whatever caused it. */
+export const burnedTerminal = defineRule({
+  id: 'breaker/burned-terminal',
+  title: 'Heat at the screw of a breaker or fuse',
+  stage: 8,
+  hazards: ['fire'],
+  base: { severity: 4, likelihood: 3 },
+  behindCover: true,
+  finds:
+    'A heat mark at the screw of a branch breaker or fuse, or on the device; melted or charred is close to happening. Where another finding names the cause, this becomes its evidence.',
+  example: '`4 f15 14cu !heat`: brown insulation at the screw.',
+  sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
+  remedies: ['The end cut back and re-made, a new device', 'The load and the wire checked first'],
+  messages: {
+    hot: {
+      short: '{place}: heat mark',
+      seen: '{place} shows a heat mark.',
+      why: 'This joint has been hot before: a loose screw, too much load, or a worn device.',
+      ask: 'The cause found, then the end cut back and the joint re-made.',
+    },
+    burned: {
+      short: '{place}: melted or charred',
+      seen: '{place} is melted or charred.',
+      why: 'This joint is burning away; the next hour of load may light it.',
+      ask: 'The circuit switched off and left off until a licensed electrician has mended it.',
+    },
+  },
+  places: ({ places }) => places.terminals,
+  check({ terminal }, { site: { reader } }) {
+    const abouts = [terminal.ref, terminal.device.id, ...terminal.conductors.map((one) => one.id)];
+    let seen;
+    for (const about of abouts) {
+      const melted = reader.fact(about, 'melted');
+      if (melted?.value)
+        return found('burned', {}, [melted], {
+          base: { severity: 4, likelihood: 4, because: 'melted or charred' },
+        });
+      seen ??= melted;
+    }
+    for (const about of abouts) {
+      const mark = reader.fact(about, 'heatMark');
+      if (mark?.value) return found('hot', {}, [mark]);
+      if (about === terminal.ref && mark) seen = mark;
+    }
+    if (!reader.fact(terminal.ref, 'heatMark') && !reader.fact(terminal.device.id, 'heatMark'))
+      return notSeen(want(terminal.ref, 'heatMark', 'look for heat at the screw'));
+    return clear('no heat mark', seen);
+  },
+});

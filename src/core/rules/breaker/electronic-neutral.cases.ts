@@ -1,0 +1,12 @@
+import type { Facts } from '../../entries/properties';
+import type { RuleCase } from '../../testing/rule-cases';
+
+const seven = (facts: Facts) => ({ lines: ['7 20 12cu gf'], facts: { 'device 7': facts } });
+
+export const cases: readonly RuleCase[] = [
+  ['pigtail off the bar', seven({ pigtail: 'off' }), 'found: pigtail'],
+  ['load neutral on the bar', seven({ pigtail: 'landed', loadNeutral: 'on-bar' }), 'found: load'],
+  ['crossed', seven({ loadNeutral: 'crossed' }), 'found: load'],
+  ['as its instructions say', seven({ pigtail: 'landed', loadNeutral: 'on-device' }), 'clear'],
+  ['never followed', seven({}), 'not-seen'],
+];

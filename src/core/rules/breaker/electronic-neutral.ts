@@ -1,0 +1,50 @@
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+/** 110.3(B): an electronic breaker measures through its own neutral. */
+export const electronicNeutral = defineRule({
+  id: 'breaker/electronic-neutral',
+  title: 'Electronic breaker wired wrongly at the neutral',
+  stage: 8,
+  hazards: ['shock'],
+  base: { severity: 3, likelihood: 3 },
+  outsideListing: true,
+  behindCover: true,
+  finds:
+    'An arc-fault or ground-fault breaker whose pigtail is off the neutral bar, or whose load neutral is on the bar or crossed with another’s. It may trip, or not protect.',
+  example: 'A ground-fault breaker with the white of its circuit on the neutral bar.',
+  sources: [{ code: '110.3(B)', says: 'wired by its instructions' }],
+  remedies: ['Load neutral to the breaker, pigtail to the neutral bar'],
+  messages: {
+    pigtail: {
+      short: '{place}: pigtail not on the neutral bar',
+      seen: 'The white pigtail of {place} is not on the neutral bar.',
+      why: 'Without it the electronics of this breaker have no supply, and it does not protect.',
+      ask: 'The pigtail landed on the neutral bar, then the test button.',
+    },
+    load: {
+      short: '{place}: load neutral {value}',
+      seen: 'The load neutral of {place} is {value}.',
+      why: 'The breaker sees current go and not come back: it trips for nothing, or somebody defeats it.',
+      ask: 'The circuit’s own neutral on this breaker, then the test button.',
+    },
+  },
+  places: ({ places, site: { reader } }) =>
+    places.devices.filter(({ device }) => {
+      const protection = reader.value(device.id, 'protection');
+      return protection !== undefined && protection !== 'ordinary';
+    }),
+  check({ device }, { site: { reader } }) {
+    const pigtail = reader.fact(device.id, 'pigtail');
+    const neutral = reader.fact(device.id, 'loadNeutral');
+    if (pigtail?.value === 'off') return found('pigtail', {}, [pigtail]);
+    if (neutral && neutral.value !== 'on-device')
+      return found(
+        'load',
+        { value: neutral.value === 'on-bar' ? 'on the bar' : 'crossed with another’s' },
+        [neutral],
+      );
+    if (!pigtail) return notSeen(want(device.id, 'pigtail', 'follow the white pigtail'));
+    if (!neutral) return notSeen(want(device.id, 'loadNeutral', 'follow the load neutral'));
+    return clear('neutral on the breaker, pigtail on the bar', pigtail, neutral);
+  },
+});

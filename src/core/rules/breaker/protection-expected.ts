@@ -1,0 +1,102 @@
+import { listed } from '../../panel/words';
+import { properties } from '../../entries/properties';
+import type { ProtectedPlace } from '../../yardstick/yardstick';
+import type { CircuitPlace } from '../places';
+import type { Outcome, Scene } from '../rule';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+
+type Kind = 'ground-fault' | 'arc-fault';
+
+/** 210.8, 210.12: protection by place, from the year it was asked for. */
+export const protectionExpected = defineRule({
+  id: 'breaker/protection-expected',
+  title: 'Ground-fault or arc-fault protection missing',
+  stage: 11,
+  hazards: ['shock', 'fire'],
+  base: { severity: 4, likelihood: 2 },
+  finds:
+    'A circuit that feeds a place where ground-fault or arc-fault protection was asked for when it was built, and has it neither at the breaker nor in a device upstream that was looked for and tested. Not asked for when built, it is advice: at most Plan.',
+  example: 'A bathroom circuit of 1994 on an ordinary breaker, no device upstream.',
+  sources: [
+    { code: '210.8', says: 'ground-fault protection by place' },
+    { code: '210.12', says: 'arc-fault protection by place' },
+  ],
+  remedies: [
+    'A breaker with that protection from the label’s list',
+    'A device at the first outlet',
+  ],
+  messages: {
+    'ground-fault': {
+      short: '{place}: no ground-fault protection for {where}',
+      seen: '{place} feeds {where} and has no ground-fault protection, at the breaker or upstream.',
+      why: 'Where there is water or earth underfoot, a faulty appliance on {place} can kill before an ordinary breaker moves.',
+      ask: 'Ground-fault protection for this circuit.',
+    },
+    'arc-fault': {
+      short: '{place}: no arc-fault protection for {where}',
+      seen: '{place} feeds {where} and has no arc-fault protection.',
+      why: 'A chafed cord or a loose joint on {place} can burn at a current no ordinary breaker sees.',
+      ask: 'Arc-fault protection for this circuit.',
+    },
+  },
+  places: ({ places }) => places.circuits,
+  check(place, scene): Outcome {
+    const places = scene.site.reader.fact(place.circuit.id, 'places');
+    if (!places)
+      return notSeen(want(place.circuit.id, 'places', 'trace which rooms the circuit feeds'));
+    const answers = (['ground-fault', 'arc-fault'] as const).map((kind) =>
+      checkKind(kind, place, scene),
+    );
+    return (
+      answers.find((one) => one.outcome === 'found' && !one.most) ??
+      answers.find((one) => one.outcome === 'not-seen') ??
+      answers.find((one) => one.outcome === 'found') ??
+      answers.find((one) => one.outcome === 'clear') ??
+      doesNotApply('no place that asks for protection')
+    );
+  },
+});
+
+function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scene): Outcome {
+  const { site, panel, yardstick } = scene;
+  const { reader } = site;
+  const places = reader.fact(circuit.id, 'places')!;
+  const years = yardstick.protectionSince[kind];
+  const asked = places.value.flatMap((one) => {
+    const since = years[one as ProtectedPlace];
+    return since === undefined ? [] : { place: one, since };
+  });
+  if (asked.length === 0) return doesNotApply('no place that asks for it');
+  const [device] = terminals.map((one) => one.device);
+  const own = device && reader.fact(device.id, 'protection');
+  const upstream = reader.fact(circuit.id, 'upstreamProtection');
+  const gives = (value: string | undefined) => value === kind || value === 'both';
+  if (gives(own?.value)) return clear(`${kind} breaker`, own, places);
+  if (gives(upstream?.value)) return clear(`${kind} device upstream, tested`, upstream, places);
+  if (!own) return notSeen(want(device?.id ?? circuit.id, 'protection', 'read its protection'));
+  if (!upstream)
+    return notSeen(
+      want(circuit.id, 'upstreamProtection', 'look for a protective device upstream and test it'),
+    );
+  const year = [device?.id, panel.id, panel.building]
+    .map((about) => about && reader.fact(about, 'yearBuilt'))
+    .find((fact) => fact);
+  const due = year ? asked.filter((one) => one.since <= year.value) : asked;
+  const where = listed(
+    (due.length > 0 ? due : asked).map((one) => properties.places.choices[one.place]),
+  );
+  const facts = [places, own, upstream, year || undefined];
+  const since = Math.min(...asked.map((one) => one.since));
+  if (due.length === 0)
+    return found(kind, { where }, facts, {
+      since,
+      base: { severity: 2, likelihood: 2, because: 'not asked for when built' },
+      most: { grade: 'plan', because: 'not asked for when built: at most Plan' },
+    });
+  return found(kind, { where }, facts, {
+    since,
+    ...(kind === 'arc-fault' && {
+      base: { severity: 3, likelihood: 2, because: 'arc-fault protection' },
+    }),
+  });
+}

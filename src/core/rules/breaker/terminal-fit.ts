@@ -1,0 +1,38 @@
+import { readsChoice } from '../reads-choice';
+import { defineRule } from '../rule';
+
+/** 110.14: a conductor that fits its terminal and is put in whole. */
+export const terminalFit = defineRule({
+  id: 'breaker/terminal-fit',
+  title: 'Conductor does not fit its terminal',
+  stage: 8,
+  hazards: ['fire'],
+  base: { severity: 3, likelihood: 2 },
+  outsideListing: true,
+  behindCover: true,
+  finds:
+    'A conductor too big or too small for its terminal, strands cut to fit, bare wire beyond the screw, or insulation clamped under it.',
+  example: '6 copper with half its strands cut, in a 20 A breaker.',
+  sources: [{ code: '110.14', says: 'connections to terminals' }],
+  remedies: ['The end re-made', 'A pigtail of the right size'],
+  messages: {
+    misfit: {
+      short: '{place}: {value}',
+      seen: 'At {place} the conductor: {value}.',
+      why: 'Such a joint is held by less metal than it needs; it loosens and heats.',
+      ask: 'The end re-made so that the terminal holds the whole wire, to its torque.',
+    },
+  },
+  places: ({ places }) => places.terminals,
+  check: readsChoice({
+    property: 'terminalFit',
+    say: 'look how the conductor sits in the terminal',
+    adverse: {
+      big: 'misfit',
+      small: 'misfit',
+      strands: 'misfit',
+      bare: 'misfit',
+      insulation: 'misfit',
+    },
+  }),
+});
