@@ -66,6 +66,23 @@ import { cases as terminalFit } from './breaker/terminal-fit.cases';
 import { cases as offOrTripped } from './breaker/off-or-tripped.cases';
 import { cases as oddOneOut } from './breaker/odd-one-out.cases';
 import { cases as burnedTerminal } from './breaker/burned-terminal.cases';
+import { cases as bareEnd } from './conductor/bare-end.cases';
+import { cases as whiteAsHot } from './conductor/white-as-hot.cases';
+import { cases as greenAsHot } from './conductor/green-as-hot.cases';
+import { cases as groundNotMarked } from './conductor/ground-not-marked.cases';
+import { cases as exposedWiring } from './conductor/exposed-wiring.cases';
+import { cases as damagedInsulation } from './conductor/damaged-insulation.cases';
+import { cases as noClamp } from './conductor/no-clamp.cases';
+import { cases as noBushing } from './conductor/no-bushing.cases';
+import { cases as smallAluminium } from './conductor/small-aluminium.cases';
+import { cases as porcelainWiring } from './conductor/porcelain-wiring.cases';
+import { cases as addedCircuit } from './conductor/added-circuit.cases';
+import { cases as manyIntoOne } from './conductor/many-into-one.cases';
+import { cases as splice } from './conductor/splice.cases';
+import { cases as crowding } from './conductor/crowding.cases';
+import { cases as neutralUndersized } from './conductor/neutral-undersized.cases';
+import { cases as wrongWiringMethod } from './conductor/wrong-wiring-method.cases';
+import { cases as decayedJacket } from './conductor/decayed-jacket.cases';
 import type { RuleCase } from '../testing/rule-cases';
 
 /** The table of cases of each rule. */
@@ -138,4 +155,21 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['breaker/off-or-tripped', offOrTripped],
   ['breaker/odd-one-out', oddOneOut],
   ['breaker/burned-terminal', burnedTerminal],
+  ['conductor/bare-end', bareEnd],
+  ['conductor/white-as-hot', whiteAsHot],
+  ['conductor/green-as-hot', greenAsHot],
+  ['conductor/ground-not-marked', groundNotMarked],
+  ['conductor/exposed-wiring', exposedWiring],
+  ['conductor/damaged-insulation', damagedInsulation],
+  ['conductor/no-clamp', noClamp],
+  ['conductor/no-bushing', noBushing],
+  ['conductor/small-aluminium', smallAluminium],
+  ['conductor/porcelain-wiring', porcelainWiring],
+  ['conductor/added-circuit', addedCircuit],
+  ['conductor/many-into-one', manyIntoOne],
+  ['conductor/splice', splice],
+  ['conductor/crowding', crowding],
+  ['conductor/neutral-undersized', neutralUndersized],
+  ['conductor/wrong-wiring-method', wrongWiringMethod],
+  ['conductor/decayed-jacket', decayedJacket],
 ]);

@@ -66,7 +66,23 @@ import { terminalFit } from './breaker/terminal-fit';
 import { offOrTripped } from './breaker/off-or-tripped';
 import { oddOneOut } from './breaker/odd-one-out';
 import { burnedTerminal } from './breaker/burned-terminal';
+import { bareEnd } from './conductor/bare-end';
 import { whiteAsHot } from './conductor/white-as-hot';
+import { greenAsHot } from './conductor/green-as-hot';
+import { groundNotMarked } from './conductor/ground-not-marked';
+import { exposedWiring } from './conductor/exposed-wiring';
+import { damagedInsulation } from './conductor/damaged-insulation';
+import { noClamp } from './conductor/no-clamp';
+import { noBushing } from './conductor/no-bushing';
+import { smallAluminium } from './conductor/small-aluminium';
+import { porcelainWiring } from './conductor/porcelain-wiring';
+import { addedCircuit } from './conductor/added-circuit';
+import { manyIntoOne } from './conductor/many-into-one';
+import { splice } from './conductor/splice';
+import { crowding } from './conductor/crowding';
+import { neutralUndersized } from './conductor/neutral-undersized';
+import { wrongWiringMethod } from './conductor/wrong-wiring-method';
+import { decayedJacket } from './conductor/decayed-jacket';
 import { doubledNeutral } from './neutral/double';
 import { wrongBar } from './neutral/wrong-bar';
 import { bondMissing } from './ground/bond-missing';
@@ -144,7 +160,23 @@ export const rules: readonly Rule[] = [
   offOrTripped,
   oddOneOut,
   burnedTerminal,
+  bareEnd,
   whiteAsHot,
+  greenAsHot,
+  groundNotMarked,
+  exposedWiring,
+  damagedInsulation,
+  noClamp,
+  noBushing,
+  smallAluminium,
+  porcelainWiring,
+  addedCircuit,
+  manyIntoOne,
+  splice,
+  crowding,
+  neutralUndersized,
+  wrongWiringMethod,
+  decayedJacket,
   doubledNeutral,
   wrongBar,
   bondMissing,

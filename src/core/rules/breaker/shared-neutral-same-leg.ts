@@ -50,11 +50,14 @@ export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
       order: 100 + (group.hots[0]?.device.number ?? 0) * 4,
       group,
     })),
-  check({ group }) {
+  check({ group }, { panel }) {
     if (group.hots.length < 2)
       return notSeen(want(group.id, 'terminals', 'say which breakers share this neutral'));
     const onLeg = (leg: string) => group.hots.filter((hot) => hot.leg === leg);
-    const together = [onLeg('A'), onLeg('B')].find((hots) => hots.length >= 2);
+    const together = [onLeg('A'), onLeg('B'), onLeg('C')].find((hots) => hots.length >= 2);
+    const onePosition = new Set(group.hots.map((hot) => hot.row)).size === 1;
+    if (!panel.systemRead && !onePosition)
+      return notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
     if (!together) return clear('on different legs', group.fact);
     const ratings = together.map((hot) => hot.handleA ?? 0);
     return {

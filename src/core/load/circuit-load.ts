@@ -1,0 +1,42 @@
+import type { Fact } from '../entries/inspection';
+import type { SiteView } from '../panel/site-view';
+import { systems } from '../panel/system';
+import type { CircuitView, PanelView } from '../panel/views';
+
+export interface CircuitLoad {
+  a: number;
+  /** By the clamp, or from nameplates. */
+  by: 'measured' | 'listed';
+  facts: Fact[];
+}
+
+/** Volts a circuit works at: leg to leg on two poles or more, else its leg to neutral. */
+export function circuitVolts(panel: PanelView, circuit: CircuitView): number {
+  const system = systems[panel.system];
+  const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
+  if (terminals.length > 1) return system.legToLegV;
+  const leg = terminals[0]?.leg ?? 'A';
+  return (system.legToNeutralV as Partial<Record<string, number>>)[leg] ?? 120;
+}
+
+/** Amps of a circuit: the highest measured on its terminals, else the sum of its nameplates. */
+export function circuitLoadA(
+  { reader }: SiteView,
+  panel: PanelView,
+  circuit: CircuitView,
+): CircuitLoad | undefined {
+  const measured = circuit.terminals.flatMap((ref) => reader.fact(ref, 'loadCurrentA') ?? []);
+  if (measured.length > 0) {
+    const highest = measured.reduce((a, b) => (b.value > a.value ? b : a));
+    return { a: highest.value, by: 'measured', facts: [highest as Fact] };
+  }
+  const listed = circuit.loads.flatMap((load) => reader.fact(load.id, 'listedW') ?? []);
+  if (listed.length === 0) return undefined;
+  const phases = circuit.terminals.length === 3 ? Math.sqrt(3) : 1;
+  const watts = listed.reduce((sum, fact) => sum + fact.value, 0);
+  return {
+    a: watts / (circuitVolts(panel, circuit) * phases),
+    by: 'listed',
+    facts: listed as Fact[],
+  };
+}

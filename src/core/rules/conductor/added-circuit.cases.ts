@@ -1,0 +1,17 @@
+import type { PropertyValue } from '../../entries/properties';
+import type { Given, RuleCase } from '../../testing/rule-cases';
+
+const yellow = (permitsKnown?: PropertyValue<'permitsKnown'>, yearBuilt = 1964): Given => ({
+  building: permitsKnown ? { permitsKnown } : {},
+  panel: { yearBuilt },
+  lines: ['7 20 12cu j:yellow'],
+});
+
+export const cases: readonly RuleCase[] = [
+  ['works without a permit', yellow('no-permit'), 'found: added'],
+  ['no works known, and yet it is there', yellow('none'), 'found: added'],
+  ['with permits', yellow('permitted'), 'clear'],
+  ['of the age of the panel', yellow('no-permit', 2004), 'clear'],
+  ['permits not asked for', yellow(), 'not-seen'],
+  ['age not told', { lines: ['7 20 12cu'] }, 'not-seen'],
+];

@@ -1,0 +1,14 @@
+import type { PropertyValue } from '../../entries/properties';
+import type { RuleCase } from '../../testing/rule-cases';
+
+const wire = (insulationState: PropertyValue<'insulationState'>) => ({
+  lines: ['7 20 12cu'],
+  facts: { 'wire 7': { insulationState } },
+});
+
+export const cases: readonly RuleCase[] = [
+  ['brittle', wire('brittle'), 'found: damaged'],
+  ['nicked', wire('nicked'), 'found: damaged'],
+  ['sound', wire('sound'), 'clear'],
+  ['never looked', { lines: ['7 20 12cu'] }, 'not-seen'],
+];

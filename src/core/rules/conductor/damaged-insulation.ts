@@ -1,0 +1,30 @@
+import { readsChoice } from '../reads-choice';
+import { defineRule } from '../rule';
+
+/** 110.12(B): insulation whole. */
+export const damagedInsulation = defineRule({
+  id: 'conductor/damaged-insulation',
+  title: 'Insulation damaged',
+  stage: 8,
+  hazards: ['fire', 'shock'],
+  base: { severity: 4, likelihood: 3 },
+  behindCover: true,
+  finds: 'Insulation nicked, scraped, melted or brittle.',
+  example: 'Rubber insulation that falls off when the wire is touched.',
+  sources: [{ code: '110.12(B)', says: 'no damaged parts' }],
+  remedies: ['The end cut back', 'A sleeve of the right kind', 'A new conductor'],
+  messages: {
+    damaged: {
+      short: '{place}: insulation {value}',
+      seen: 'The insulation of {place} is {value}.',
+      why: 'Bare metal under voltage lies close to the box and to other wires.',
+      ask: 'The wire cut back, sleeved or renewed by a licensed electrician.',
+    },
+  },
+  places: ({ places }) => places.conductors,
+  check: readsChoice({
+    property: 'insulationState',
+    say: 'look at its insulation',
+    adverse: { nicked: 'damaged', melted: 'damaged', brittle: 'damaged' },
+  }),
+});

@@ -1,0 +1,49 @@
+import { sizeWords } from '../../panel/words';
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+/** Aluminium branch wire of 12 or 10, the alloy of 1965 to 1973. */
+export const smallAluminium = defineRule({
+  id: 'conductor/small-aluminium',
+  title: 'Small aluminium branch wire',
+  stage: 8,
+  hazards: ['fire'],
+  base: { severity: 4, likelihood: 2 },
+  obsolete: true,
+  behindCover: true,
+  finds:
+    'Branch wire of aluminium in 12 or 10, of the kind used 1965 to 1973, here and at every outlet. Range and oven sizes of aluminium are normal.',
+  example: '`7 15 12al`: a bedroom circuit in aluminium.',
+  sources: [{ code: '110.14', says: 'terminals suitable for the metal' }],
+  remedies: [
+    'Listed connectors with copper pigtails at every joint',
+    'Devices marked for aluminium',
+    'New copper wiring',
+  ],
+  messages: {
+    small: {
+      short: '{conductor} branch wire',
+      seen: '{place} is {conductor}, a branch wire.',
+      why: 'It creeps under screws and grows hot at outlets all over the house, not only here.',
+      ask: 'Every joint of these circuits looked at, then pigtailed by a listed method.',
+    },
+  },
+  places: ({ places }) =>
+    places.terminals.flatMap(({ terminal, order }) =>
+      terminal.conductors.map((conductor) => ({
+        ref: conductor.id,
+        label: `Wire at ${terminal.label}`,
+        related: [conductor.id, terminal.ref],
+        order,
+        conductor,
+      })),
+    ),
+  check({ conductor }) {
+    const { metal, size } = conductor;
+    if (metal?.value === 'cu') return clear('copper', metal);
+    if (size && size.value !== '12' && size.value !== '10')
+      return clear('a size of which aluminium is normal', size, metal);
+    if (!metal) return notSeen(want(conductor.id, 'metal', 'read the metal of the wire'));
+    if (!size) return notSeen(want(conductor.id, 'size', 'read the size of the wire'));
+    return found('small', { conductor: sizeWords(size.value, metal.value) }, [metal, size]);
+  },
+});
