@@ -83,6 +83,30 @@ import { cases as crowding } from './conductor/crowding.cases';
 import { cases as neutralUndersized } from './conductor/neutral-undersized.cases';
 import { cases as wrongWiringMethod } from './conductor/wrong-wiring-method.cases';
 import { cases as decayedJacket } from './conductor/decayed-jacket.cases';
+import { cases as doubledNeutral } from './neutral/double.cases';
+import { cases as looseNeutral } from './neutral/loose.cases';
+import { cases as wrongBar } from './neutral/wrong-bar.cases';
+import { cases as groundOnNeutralBar } from './neutral/ground-on-neutral-bar.cases';
+import { cases as bondMissing } from './ground/bond-missing.cases';
+import { cases as bondDownstream } from './ground/bond-downstream.cases';
+import { cases as noFeederGround } from './ground/no-feeder-ground.cases';
+import { cases as barNotBonded } from './ground/bar-not-bonded.cases';
+import { cases as threeWireAppliance } from './ground/three-wire-appliance.cases';
+import { cases as circuitUngrounded } from './ground/circuit-ungrounded.cases';
+import { cases as undersizedGround } from './ground/undersized.cases';
+import { cases as overfilledGround } from './ground/overfilled.cases';
+import { cases as electrodeMissing } from './ground/electrode-missing.cases';
+import { cases as electrodesNotJoined } from './ground/electrodes-not-joined.cases';
+import { cases as separateBuildingElectrode } from './ground/separate-building-electrode.cases';
+import { cases as clamp } from './ground/clamp.cases';
+import { cases as singleRod } from './ground/single-rod.cases';
+import { cases as waterPipeOnly } from './ground/water-pipe-only.cases';
+import { cases as rodsTooClose } from './ground/rods-too-close.cases';
+import { cases as waterNotBonded } from './ground/water-not-bonded.cases';
+import { cases as gasNotBonded } from './ground/gas-not-bonded.cases';
+import { cases as strayCurrent } from './ground/stray-current.cases';
+import { cases as racewayNotBonded } from './ground/raceway-not-bonded.cases';
+import { cases as communications } from './ground/communications.cases';
 import type { RuleCase } from '../testing/rule-cases';
 
 /** The table of cases of each rule. */
@@ -172,4 +196,28 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['conductor/neutral-undersized', neutralUndersized],
   ['conductor/wrong-wiring-method', wrongWiringMethod],
   ['conductor/decayed-jacket', decayedJacket],
+  ['neutral/double', doubledNeutral],
+  ['neutral/loose', looseNeutral],
+  ['neutral/wrong-bar', wrongBar],
+  ['neutral/ground-on-neutral-bar', groundOnNeutralBar],
+  ['ground/bond-missing', bondMissing],
+  ['ground/bond-downstream', bondDownstream],
+  ['ground/no-feeder-ground', noFeederGround],
+  ['ground/bar-not-bonded', barNotBonded],
+  ['ground/three-wire-appliance', threeWireAppliance],
+  ['ground/circuit-ungrounded', circuitUngrounded],
+  ['ground/undersized', undersizedGround],
+  ['ground/overfilled', overfilledGround],
+  ['ground/electrode-missing', electrodeMissing],
+  ['ground/electrodes-not-joined', electrodesNotJoined],
+  ['ground/separate-building-electrode', separateBuildingElectrode],
+  ['ground/clamp', clamp],
+  ['ground/single-rod', singleRod],
+  ['ground/water-pipe-only', waterPipeOnly],
+  ['ground/rods-too-close', rodsTooClose],
+  ['ground/water-not-bonded', waterNotBonded],
+  ['ground/gas-not-bonded', gasNotBonded],
+  ['ground/stray-current', strayCurrent],
+  ['ground/raceway-not-bonded', racewayNotBonded],
+  ['ground/communications', communications],
 ]);

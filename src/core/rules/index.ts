@@ -84,10 +84,29 @@ import { neutralUndersized } from './conductor/neutral-undersized';
 import { wrongWiringMethod } from './conductor/wrong-wiring-method';
 import { decayedJacket } from './conductor/decayed-jacket';
 import { doubledNeutral } from './neutral/double';
+import { looseNeutral } from './neutral/loose';
 import { wrongBar } from './neutral/wrong-bar';
+import { groundOnNeutralBar } from './neutral/ground-on-neutral-bar';
 import { bondMissing } from './ground/bond-missing';
 import { bondDownstream } from './ground/bond-downstream';
+import { noFeederGround } from './ground/no-feeder-ground';
+import { barNotBonded } from './ground/bar-not-bonded';
+import { threeWireAppliance } from './ground/three-wire-appliance';
+import { circuitUngrounded } from './ground/circuit-ungrounded';
+import { undersizedGround } from './ground/undersized';
 import { overfilledGround } from './ground/overfilled';
+import { electrodeMissing } from './ground/electrode-missing';
+import { electrodesNotJoined } from './ground/electrodes-not-joined';
+import { separateBuildingElectrode } from './ground/separate-building-electrode';
+import { clamp } from './ground/clamp';
+import { singleRod } from './ground/single-rod';
+import { waterPipeOnly } from './ground/water-pipe-only';
+import { rodsTooClose } from './ground/rods-too-close';
+import { waterNotBonded } from './ground/water-not-bonded';
+import { gasNotBonded } from './ground/gas-not-bonded';
+import { strayCurrent } from './ground/stray-current';
+import { racewayNotBonded } from './ground/raceway-not-bonded';
+import { communications } from './ground/communications';
 import type { Rule } from './rule';
 
 /** Every rule, in the order they are examined. A retired id stays here as a comment and is never used again. */
@@ -178,10 +197,29 @@ export const rules: readonly Rule[] = [
   wrongWiringMethod,
   decayedJacket,
   doubledNeutral,
+  looseNeutral,
   wrongBar,
+  groundOnNeutralBar,
   bondMissing,
   bondDownstream,
+  noFeederGround,
+  barNotBonded,
+  threeWireAppliance,
+  circuitUngrounded,
+  undersizedGround,
   overfilledGround,
+  electrodeMissing,
+  electrodesNotJoined,
+  separateBuildingElectrode,
+  clamp,
+  singleRod,
+  waterPipeOnly,
+  rodsTooClose,
+  waterNotBonded,
+  gasNotBonded,
+  strayCurrent,
+  racewayNotBonded,
+  communications,
 ];
 
 export const ruleById: ReadonlyMap<string, Rule> = new Map(rules.map((rule) => [rule.id, rule]));

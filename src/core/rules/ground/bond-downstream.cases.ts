@@ -1,0 +1,22 @@
+import type { RuleCase } from '../../testing/rule-cases';
+
+const older = {
+  bond: 'strap',
+  separateBuilding: true,
+  feederHasGround: false,
+  metalPathBetween: false,
+  groundFaultUpstream: false,
+  yearBuilt: 1971,
+} as const;
+
+export const cases: readonly RuleCase[] = [
+  [
+    'within one building',
+    { fedBy: 'disconnect', panel: { bond: 'strap', separateBuilding: false } },
+    'found: joined',
+  ],
+  ['kept apart', { fedBy: 'disconnect', panel: { bond: 'none' } }, 'clear'],
+  ['older three-wire feeder to another building', { fedBy: 'disconnect', panel: older }, 'clear'],
+  ['never looked', { fedBy: 'disconnect' }, 'not-seen'],
+  ['first disconnect', { panel: { bond: 'strap' } }, 'does-not-apply'],
+];

@@ -1,0 +1,31 @@
+import { readsChoice } from '../reads-choice';
+import { defineRule } from '../rule';
+
+/** 250.70: clamps listed for what they hold and where. */
+export const clamp = defineRule({
+  id: 'ground/clamp',
+  title: 'Ground clamp unsound',
+  stage: 3,
+  hazards: ['shock'],
+  base: { severity: 2, likelihood: 2 },
+  outsideListing: true,
+  finds:
+    'A clamp that is loose, corroded, buried without being listed for it, or holds several conductors.',
+  example: 'A green crust where the clamp sits on the water pipe.',
+  sources: [{ code: '250.70', says: 'connection of conductors to electrodes' }],
+  remedies: ['A listed clamp on clean metal'],
+  messages: {
+    unsound: {
+      short: '{place}: clamp {value}',
+      seen: 'The clamp at {place} is {value}.',
+      why: 'The ground of the whole system hangs on this one clamp.',
+      ask: 'A listed clamp on clean metal.',
+    },
+  },
+  places: ({ around }) => [...around.electrodes, ...around.pipes],
+  check: readsChoice({
+    property: 'clamp',
+    say: 'look at the clamp',
+    adverse: { loose: 'unsound', corroded: 'unsound', unlisted: 'unsound', several: 'unsound' },
+  }),
+});
