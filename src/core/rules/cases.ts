@@ -107,6 +107,31 @@ import { cases as gasNotBonded } from './ground/gas-not-bonded.cases';
 import { cases as strayCurrent } from './ground/stray-current.cases';
 import { cases as racewayNotBonded } from './ground/raceway-not-bonded.cases';
 import { cases as communications } from './ground/communications.cases';
+import { cases as voltageRange } from './reading/voltage-range.cases';
+import { cases as lostNeutral } from './reading/lost-neutral.cases';
+import { cases as deadLeg } from './reading/dead-leg.cases';
+import { cases as arcing } from './reading/arcing.cases';
+import { cases as suspectedBond } from './reading/suspected-bond.cases';
+import { cases as hotPart } from './reading/hot-part.cases';
+import { cases as torque } from './reading/torque.cases';
+import { cases as notProvenDead } from './reading/not-proven-dead.cases';
+import { cases as overfused } from './fuse/overfused.cases';
+import { cases as insertTooBig } from './fuse/insert-too-big.cases';
+import { cases as bypassed } from './fuse/bypassed.cases';
+import { cases as interchangeableBase } from './fuse/interchangeable-base.cases';
+import { cases as fusedNeutral } from './fuse/fused-neutral.cases';
+import { cases as pullOutHeat } from './fuse/pull-out-heat.cases';
+import { cases as circuitLoad } from './load/circuit.cases';
+import { cases as section } from './load/section.cases';
+import { cases as serviceLoad } from './load/service.cases';
+import { cases as legBalance } from './load/leg-balance.cases';
+import { cases as requiredCircuitShared } from './load/required-circuit-shared.cases';
+import { cases as highLeg } from './load/high-leg.cases';
+import { cases as commonArea } from './load/common-area.cases';
+import { cases as receptacleUnprotected } from './around/receptacle-unprotected.cases';
+import { cases as openBox } from './around/open-box.cases';
+import { cases as applianceDisconnect } from './around/appliance-disconnect.cases';
+import { cases as surgeAbsent } from './around/surge-absent.cases';
 import type { RuleCase } from '../testing/rule-cases';
 
 /** The table of cases of each rule. */
@@ -220,4 +245,29 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['ground/stray-current', strayCurrent],
   ['ground/raceway-not-bonded', racewayNotBonded],
   ['ground/communications', communications],
+  ['reading/voltage-range', voltageRange],
+  ['reading/lost-neutral', lostNeutral],
+  ['reading/dead-leg', deadLeg],
+  ['reading/arcing', arcing],
+  ['reading/suspected-bond', suspectedBond],
+  ['reading/hot-part', hotPart],
+  ['reading/torque', torque],
+  ['reading/not-proven-dead', notProvenDead],
+  ['fuse/overfused', overfused],
+  ['fuse/insert-too-big', insertTooBig],
+  ['fuse/bypassed', bypassed],
+  ['fuse/interchangeable-base', interchangeableBase],
+  ['fuse/fused-neutral', fusedNeutral],
+  ['fuse/pull-out-heat', pullOutHeat],
+  ['load/circuit', circuitLoad],
+  ['load/section', section],
+  ['load/service', serviceLoad],
+  ['load/leg-balance', legBalance],
+  ['load/required-circuit-shared', requiredCircuitShared],
+  ['load/high-leg', highLeg],
+  ['load/common-area', commonArea],
+  ['around/receptacle-unprotected', receptacleUnprotected],
+  ['around/open-box', openBox],
+  ['around/appliance-disconnect', applianceDisconnect],
+  ['around/surge-absent', surgeAbsent],
 ]);

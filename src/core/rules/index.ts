@@ -107,6 +107,31 @@ import { gasNotBonded } from './ground/gas-not-bonded';
 import { strayCurrent } from './ground/stray-current';
 import { racewayNotBonded } from './ground/raceway-not-bonded';
 import { communications } from './ground/communications';
+import { voltageRange } from './reading/voltage-range';
+import { lostNeutral } from './reading/lost-neutral';
+import { deadLeg } from './reading/dead-leg';
+import { arcing } from './reading/arcing';
+import { suspectedBond } from './reading/suspected-bond';
+import { hotPart } from './reading/hot-part';
+import { torque } from './reading/torque';
+import { notProvenDead } from './reading/not-proven-dead';
+import { overfused } from './fuse/overfused';
+import { insertTooBig } from './fuse/insert-too-big';
+import { bypassed } from './fuse/bypassed';
+import { interchangeableBase } from './fuse/interchangeable-base';
+import { fusedNeutral } from './fuse/fused-neutral';
+import { pullOutHeat } from './fuse/pull-out-heat';
+import { circuitLoad } from './load/circuit';
+import { section } from './load/section';
+import { serviceLoad } from './load/service';
+import { legBalance } from './load/leg-balance';
+import { requiredCircuitShared } from './load/required-circuit-shared';
+import { highLeg } from './load/high-leg';
+import { commonArea } from './load/common-area';
+import { receptacleUnprotected } from './around/receptacle-unprotected';
+import { openBox } from './around/open-box';
+import { applianceDisconnect } from './around/appliance-disconnect';
+import { surgeAbsent } from './around/surge-absent';
 import type { Rule } from './rule';
 
 /** Every rule, in the order they are examined. A retired id stays here as a comment and is never used again. */
@@ -220,6 +245,31 @@ export const rules: readonly Rule[] = [
   strayCurrent,
   racewayNotBonded,
   communications,
+  voltageRange,
+  lostNeutral,
+  deadLeg,
+  arcing,
+  suspectedBond,
+  hotPart,
+  torque,
+  notProvenDead,
+  overfused,
+  insertTooBig,
+  bypassed,
+  interchangeableBase,
+  fusedNeutral,
+  pullOutHeat,
+  circuitLoad,
+  section,
+  serviceLoad,
+  legBalance,
+  requiredCircuitShared,
+  highLeg,
+  commonArea,
+  receptacleUnprotected,
+  openBox,
+  applianceDisconnect,
+  surgeAbsent,
 ];
 
 export const ruleById: ReadonlyMap<string, Rule> = new Map(rules.map((rule) => [rule.id, rule]));

@@ -12,3 +12,15 @@ export const placesOfOutlets = (
     kinds.includes(reader.value(place.ref, 'outletKind') ?? 'wiring'),
   ),
 ];
+
+/** Outlets of a kind; where none was recorded, the building, so that they are asked for. */
+export function outletsOf(
+  { around, site: { reader } }: Scene,
+  kind: string,
+  words: string,
+): (Place & { outlet?: true })[] {
+  const outlets = around.outlets.filter((place) => reader.value(place.ref, 'outletKind') === kind);
+  return outlets.length > 0
+    ? outlets.map((place) => ({ ...place, outlet: true as const }))
+    : around.buildings.map((place) => ({ ...place, label: words }));
+}

@@ -1,0 +1,29 @@
+import type { RuleCase } from '../../testing/rule-cases';
+
+export const cases: readonly RuleCase[] = [
+  [
+    'water heater of 4500 W on 20 A',
+    { lines: ['9+11 20 12cu =heater 4500w heater'] },
+    'found: continuous',
+  ],
+  [
+    '22 A measured on 20 A',
+    { lines: ['7 20 12cu bench'], facts: { 'terminal 7': { loadCurrentA: 22 } } },
+    'found: over',
+  ],
+  ['water heater of 4500 W on 25 A', { lines: ['9+11 25 10cu =heater 4500w heater'] }, 'clear'],
+  [
+    '18 A for an hour',
+    {
+      lines: ['7 20 12cu =other oven'],
+      facts: { 'terminal 7': { loadCurrentA: 18 }, 'load 7': { continuous: false } },
+    },
+    'clear',
+  ],
+  ['never clamped', { lines: ['7 20 12cu bench'] }, 'not-seen'],
+  [
+    '18 A, how long not said',
+    { lines: ['7 20 12cu =other oven'], facts: { 'terminal 7': { loadCurrentA: 18 } } },
+    'not-seen',
+  ],
+];

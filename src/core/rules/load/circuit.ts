@@ -1,0 +1,70 @@
+import { circuitLoadA } from '../../load/circuit-load';
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+const alwaysContinuous: readonly string[] = ['water-heater', 'heat', 'charger'];
+
+/** 210.19, 210.20: a continuous load takes at most 80 % of its breaker, any other all of it. */
+export const circuitLoad = defineRule({
+  id: 'load/circuit',
+  title: 'Circuit loaded past its breaker',
+  stage: 10,
+  hazards: ['fire', 'outage'],
+  base: { severity: 3, likelihood: 2 },
+  finds:
+    'A measured or listed load above the breaker; a continuous one (three hours or more; storage water heaters, fixed heat and vehicle chargers always) above 80 % of it.',
+  example: 'A water heater of 4500 W on a 20 A breaker: 94 %.',
+  sources: [
+    { code: '210.20(A)', says: 'continuous loads at 125 %' },
+    { code: '422.13', says: 'storage water heaters are continuous' },
+  ],
+  remedies: ['Loads moved to another circuit', 'A larger breaker and wire'],
+  messages: {
+    continuous: {
+      short: '{place}: {loadA} A continuous, {percent} % of {deviceA} A',
+      seen: 'The {by} load of {place} is {loadA} A for hours, {percent} % of its {deviceA} A breaker.',
+      why: 'Breaker and wire are made for 80 % for hours on end; above it joints age and the breaker trips warm.',
+      ask: 'A breaker and wire for 125 % of this load, or less load.',
+    },
+    over: {
+      short: '{place}: {loadA} A, {percent} % of {deviceA} A',
+      seen: 'The {by} load of {place} is {loadA} A, {percent} % of its {deviceA} A breaker.',
+      why: 'Between 100 and 135 % a breaker may hold for ever, while the wire warms.',
+      ask: 'Loads moved to another circuit.',
+    },
+  },
+  places: ({ places }) => places.circuits,
+  check({ circuit, terminals, ref }, { site, panel, yardstick }) {
+    const { reader } = site;
+    const load = circuitLoadA(site, panel, circuit);
+    const [terminal] = terminals;
+    if (!load)
+      return notSeen(
+        want(terminal?.ref ?? ref, 'loadCurrentA', 'clamp the circuit with its loads on'),
+      );
+    const deviceA = terminal?.handleA;
+    if (deviceA === undefined)
+      return notSeen(want(terminal?.device.id ?? ref, 'handleRatingsA', 'read the rating'));
+    const share = load.a / deviceA;
+    const percent = Math.round(share * 100);
+    const data = { loadA: Math.round(load.a * 10) / 10, percent, deviceA, by: load.by };
+    const facts = [...load.facts, terminal?.ratingA];
+    if (share > 1)
+      return found('over', data, facts, {
+        base: { severity: 3, likelihood: 3, because: 'over 100 %' },
+      });
+    if (share <= yardstick.continuousShare) return clear(`${percent} % of ${deviceA} A`, ...facts);
+    const said = circuit.loads.map((one) => reader.fact(one.id, 'continuous'));
+    const always = circuit.loads.find((one) => alwaysContinuous.includes(one.kind?.value ?? ''));
+    const yes = said.find((fact) => fact?.value);
+    if (always || yes) return found('continuous', data, [...facts, always?.kind, yes]);
+    if (circuit.loads.length === 0 || said.some((fact) => !fact))
+      return notSeen(
+        want(
+          circuit.loads[0]?.id ?? ref,
+          circuit.loads[0] ? 'continuous' : 'places',
+          'say whether it runs three hours or more',
+        ),
+      );
+    return clear(`${percent} % of ${deviceA} A, not continuous`, ...facts, ...said);
+  },
+});

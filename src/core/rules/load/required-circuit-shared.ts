@@ -1,0 +1,55 @@
+import { properties } from '../../entries/properties';
+import { listed } from '../../panel/words';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+
+const required = ['kitchen', 'bathroom', 'laundry'] as const;
+
+/** 210.11(C), 210.23: circuits that feed nothing else. */
+export const requiredCircuitShared = defineRule({
+  id: 'load/required-circuit-shared',
+  title: 'Kitchen, bathroom or laundry circuit shared',
+  stage: 11,
+  hazards: ['outage', 'fire'],
+  base: { severity: 2, likelihood: 3 },
+  finds:
+    'A kitchen counter, bathroom, laundry or fixed-appliance circuit that feeds other places too, or is joined with another circuit. Such circuits are never joined by a plan.',
+  example: 'A kitchen counter circuit that also feeds two bedrooms.',
+  sources: [
+    { code: '210.11(C)', says: 'required circuits of a dwelling' },
+    { code: '210.23', says: 'permissible loads' },
+  ],
+  remedies: ['The other places moved to a circuit of their own'],
+  messages: {
+    shared: {
+      short: '{place} feeds {where}',
+      seen: '{place} feeds {where} together.',
+      why: 'Two kettles and a heater on one circuit trip it every day, or keep it warm at its limit.',
+      ask: 'The required circuit left to its own place.',
+    },
+    joined: {
+      short: '{place}: joined with another circuit',
+      seen: '{place} is joined with another circuit, and one of the two is a required one.',
+      why: 'What needs a circuit of its own shares one wire and one breaker.',
+      ask: 'The two parted again.',
+    },
+  },
+  places: ({ places }) => places.circuits,
+  check({ circuit }, { site: { reader } }) {
+    const places = reader.fact(circuit.id, 'places');
+    const joined = reader.fact(circuit.id, 'joinedWith');
+    const needs = places?.value.some((one) => (required as readonly string[]).includes(one));
+    if (joined?.value === 'required' || (needs && joined?.value === 'ordinary'))
+      return found('joined', {}, [joined, needs ? places : undefined]);
+    if (!places) return notSeen(want(circuit.id, 'places', 'trace which rooms the circuit feeds'));
+    if (!needs) return doesNotApply('not a required circuit');
+    if (places.value.length > 1)
+      return found(
+        'shared',
+        { where: listed(places.value.map((one) => properties.places.choices[one])) },
+        [places],
+      );
+    if (!joined)
+      return notSeen(want(circuit.id, 'joinedWith', 'trace whether it is joined with another'));
+    return clear('left to its own place', places, joined);
+  },
+});

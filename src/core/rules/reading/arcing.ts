@@ -1,0 +1,62 @@
+import type { Fact } from '../../entries/inspection';
+import { thingWords } from '../../walk/thing-words';
+import { panelPlace } from '../places';
+import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../rule';
+
+/** Arcing seen, or crackling heard. A smell alone is a sign of heat to follow; plain hum is nothing. */
+export const arcing = defineRule({
+  id: 'reading/arcing',
+  title: 'Arcing',
+  stage: 2,
+  hazards: ['fire', 'arc flash'],
+  base: { severity: 4, likelihood: 5 },
+  finds:
+    'Arcing seen anywhere at the panel, or crackling heard: Danger now. A warm or burnt smell alone is a sign of heat to be followed; plain hum is nothing.',
+  example: 'A crackle behind the cover that follows the kettle.',
+  sources: [{ code: '110.12(B), 110.27', says: 'no arcing parts' }],
+  remedies: ['The supply shut off by who may, then the place found and mended'],
+  messages: {
+    arcs: {
+      short: 'Arcing: {where}',
+      seen: 'Arcing was seen or heard: {where}.',
+      why: 'Metal is burning in there at this moment.',
+      ask: 'Stand back, shut off if it can be done safely from outside, and call a licensed electrician and, for smoke, the fire service.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Listening at the panel')],
+  check(_, { site, panel }) {
+    const { reader } = site;
+    const seen: Fact[] = [];
+    for (const about of [
+      panel.id,
+      ...panel.positions.map((one) => one.ref),
+      ...[...panel.terminals.keys()],
+      ...panel.devices.map((one) => one.id),
+      ...(panel.main ? [panel.main.id] : []),
+      ...panel.bars.map((one) => one.id),
+    ]) {
+      const fact = reader.knows(about) ? reader.fact(about, 'arcing') : undefined;
+      if (fact?.value) seen.push(fact as Fact);
+    }
+    const listened = reader.fact(panel.building, 'listened');
+    if (seen.length > 0)
+      return found(
+        'arcs',
+        { where: seen.map((fact) => thingWords(fact.about, site)).join(', ') },
+        seen,
+        {
+          danger: 'arcing seen or heard',
+        },
+      );
+    if (listened?.value === 'crackle')
+      return found('arcs', { where: 'crackling' }, [listened], { danger: 'crackling heard' });
+    if (listened?.value === 'smell')
+      return likelyNotSeen(
+        [listened],
+        want(panel.building, 'listened', 'follow the smell to its source'),
+      );
+    if (!listened)
+      return notSeen(want(panel.building, 'listened', 'listen and smell before touching'));
+    return clear(listened.value === 'hum' ? 'plain hum' : 'quiet', listened);
+  },
+});

@@ -1,0 +1,57 @@
+import { legVoltages, readTogether } from '../../panel/leg-voltages';
+import { panelPlace } from '../places';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+
+/** Split-phase: the legs apart while the voltage across holds. */
+export const lostNeutral = defineRule({
+  id: 'reading/lost-neutral',
+  title: 'Neutral lost or failing',
+  stage: 10,
+  hazards: ['damage', 'fire'],
+  base: { severity: 4, likelihood: 5 },
+  finds:
+    'While the legs across hold 216 to 264 V: more than 10 V between A and B to neutral, or one leg above 132 V, is a lost neutral and Danger now; 5 to 10 V under load makes the neutral suspect. Figures that cannot be true together are to be read again.',
+  example: '141 V on A, 99 V on B, 240 V across.',
+  sources: [{ code: '250.24, readings', says: 'legs of a split-phase supply against each other' }],
+  who: 'the utility and a licensed electrician',
+  remedies: ['The neutral followed from the transformer inward, and re-made'],
+  messages: {
+    lost: {
+      short: '{aV} V and {bV} V: the neutral is lost',
+      seen: 'Leg A reads {aV} V to neutral and leg {second} {bV} V, {acrossV} V across.',
+      why: 'The neutral no longer holds the middle: goods on one leg get up to {highV} V now, more as loads change.',
+      ask: 'The main switched off and the utility called today.',
+    },
+    suspect: {
+      short: '{aV} V and {bV} V: the neutral is suspect',
+      seen: 'Leg A reads {aV} V to neutral and leg {second} {bV} V under load, {acrossV} V across.',
+      why: 'A joint in the neutral is going; when it goes, goods get up to 240 V.',
+      ask: 'The neutral followed joint by joint, by the utility on its side.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Neutral of the supply')],
+  check(_, { site: { reader }, panel, yardstick }) {
+    if (panel.systemRead && panel.system !== 'split-phase' && panel.system !== 'high-leg-delta')
+      return doesNotApply('not a split-phase supply');
+    const read = legVoltages(reader, panel);
+    if (!read) return notSeen(want(panel.id, 'anV', 'measure both legs to neutral and across'));
+    if (!panel.systemRead)
+      return notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
+    const { a, b, across, second } = read;
+    const together = readTogether(read);
+    if (together === 'neither')
+      return notSeen(want(panel.id, 'anV', 'read again: these figures cannot be true together'));
+    if (together === 'difference' || across.value < 216 || across.value > 264)
+      return clear('the legs across do not hold: not the neutral', across, a, b);
+    const apart = Math.abs(a.value - b.value);
+    const highV = Math.max(a.value, b.value);
+    const data = { aV: a.value, bV: b.value, acrossV: across.value, second, highV };
+    if (apart > yardstick.neutralLostV || highV > 132)
+      return found('lost', data, [a, b, across], { danger: 'the neutral of the supply is lost' });
+    if (apart > yardstick.neutralSuspectV)
+      return found('suspect', data, [a, b, across], {
+        base: { severity: 4, likelihood: 3, because: '5 to 10 V between the legs' },
+      });
+    return clear(`${apart} V between the legs`, a, b, across);
+  },
+});

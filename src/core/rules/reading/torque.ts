@@ -1,0 +1,53 @@
+import { splitRef } from '../../entries/thing-types';
+import type { Place } from '../place';
+import { panelPlace } from '../places';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+
+/** 110.14(D): the torque on the label, within 10 %; only where it was measured. */
+export const torque = defineRule<Place & { screw?: true }>({
+  id: 'reading/torque',
+  title: 'Torque off the label',
+  stage: 10,
+  hazards: ['fire'],
+  base: { severity: 3, likelihood: 2 },
+  outsideListing: true,
+  since: 2017,
+  behindCover: true,
+  finds:
+    'A torque measured outside 10 % of the label’s figure for that terminal; over-tightened is also wrong. Not measured, nothing is said.',
+  example: 'A main lug at 18 N·m, the label asks for 28.',
+  sources: [{ code: '110.14(D)', says: 'torque as marked on the equipment' }],
+  remedies: [
+    'Loosened and set to the label with the supply off',
+    'A new terminal, where over-tightened',
+  ],
+  messages: {
+    off: {
+      short: '{place}: {measured} N·m, label {label} N·m',
+      seen: '{place} measured {measured} N·m; the label asks for {label} N·m.',
+      why: 'Too little grips badly, too much has already deformed the wire.',
+      ask: 'Set to the label with the supply off.',
+    },
+  },
+  places({ places, site: { reader }, panel }) {
+    const screws = [...places.lugs, ...places.terminals, ...places.barTerminals].filter(({ ref }) =>
+      reader.fact(ref, 'torqueNm'),
+    );
+    return screws.length > 0
+      ? screws.map((place) => ({ ...place, screw: true as const }))
+      : [panelPlace(panel, 'Torque')];
+  },
+  check(place, { site: { reader }, panel, yardstick }) {
+    if (!place.screw) return doesNotApply('not measured');
+    const measured = reader.fact(place.ref, 'torqueNm')!;
+    const label =
+      reader.fact(place.ref, 'labelTorqueNm') ??
+      reader.fact(splitRef(place.ref).thing, 'labelTorqueNm') ??
+      reader.fact(panel.id, 'labelTorqueNm');
+    if (!label) return notSeen(want(panel.id, 'labelTorqueNm', 'read the torque on the label'));
+    const data = { measured: measured.value, label: label.value };
+    if (Math.abs(measured.value - label.value) > yardstick.torqueTolerance * label.value + 1e-9)
+      return found('off', data, [measured, label]);
+    return clear(`${measured.value} N·m`, measured, label);
+  },
+});
