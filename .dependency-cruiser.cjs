@@ -14,14 +14,14 @@ module.exports = {
     {
       name: 'a-rule-imports-no-other-rule',
       severity: 'error',
-      from: { path: '^src/core/rules/([^/]+)/([^/]+)\\.ts$', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/rules/([^/]+)/([^/]+)\\.ts$', pathNot: '\\.(test|cases)\\.ts$' },
       to: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$' },
     },
     {
       name: 'every-rule-is-registered',
       severity: 'error',
       from: { path: '^src/core/rules/index\\.ts$' },
-      to: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$', pathNot: '\\.test\\.ts$', reachable: false },
+      to: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$', pathNot: '\\.(test|cases)\\.ts$', reachable: false },
     },
     {
       name: 'driver-only-under-server-db',

@@ -5,7 +5,7 @@ import type { Coverage, NotSeenLine } from './examine/coverage';
 import { coverageOf, notSeenLines } from './examine/coverage';
 import { examine } from './examine/examine';
 import type { Verdict } from './examine/verdict';
-import type { Finding } from './grading/judge';
+import type { Finding } from './grading/finding';
 import { judge } from './grading/judge';
 import type { SiteView } from './panel/site-view';
 import { readSite } from './panel/site-view';

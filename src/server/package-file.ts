@@ -11,6 +11,7 @@ import {
   packageVersion,
   parsePackage,
 } from '@/core/formats/package';
+import type { Settings } from '@/core/settings/settings';
 import { ruleBookText, yardstickText } from '@/core/formats/rule-book';
 import { asOfDay } from '@/core/report/dates';
 import { orderEntries } from '@/core/entries/history';
@@ -24,7 +25,8 @@ export const packageLimits = {
   files: 8,
 };
 
-export const yardstickDigest = (id: string) => sha256Hex(canonicalJson(yardstickText(id)));
+export const yardstickDigest = (settings: Pick<Settings, 'yardstick' | 'amendments'>) =>
+  sha256Hex(canonicalJson(yardstickText(settings)));
 export const ruleBookDigest = () => sha256Hex(canonicalJson(ruleBookText()));
 
 /** The package's one document. Entries stand in their total order. */
@@ -37,7 +39,7 @@ export function packageOf(stored: StoredInspection, title: string): InspectionPa
     asOf: asOfDay(entries) ?? null,
     settings,
     authors: [...authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
-    yardstick: { id: settings.yardstick, digest: yardstickDigest(settings.yardstick) },
+    yardstick: { id: settings.yardstick, digest: yardstickDigest(settings) },
     ruleBook: { digest: ruleBookDigest() },
     entries: orderEntries(entries).ordered,
   };

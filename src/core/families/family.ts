@@ -61,9 +61,7 @@ export const familySchema = v.strictObject({
   likelihood: v.picklist([1, 2, 3, 4, 5]),
   years: v.nullable(v.strictObject({ from: year, to: year })),
   /** Years a panel of it is expected to serve; null = not stated. */
-  expectedLifeYears: v.nullable(
-    v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(120)),
-  ),
+  expectedLifeYears: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(120))),
   /** Share of all panels met that are of this family, before looking. */
   prior: probability,
   traits: traitTable,

@@ -5,7 +5,7 @@ import type { Fault, Parsed } from '../entries/versions';
 import { faultsOf, parseEntry } from '../entries/versions';
 import { settingsSchema } from '../settings/settings';
 import { anySettingsSchema } from '../settings/versions';
-import { yardsticks } from '../yardstick';
+import { amendments, yardsticks } from '../yardstick';
 
 export const packageFormat = 'east-gate-inspection';
 export const packageVersion = 1;
@@ -78,6 +78,15 @@ export function parsePackage(text: string): Parsed<InspectionPackage> {
       path: 'yardstick.id',
       expected: `one of ${Object.keys(yardsticks).join(', ')}, as in the settings`,
       got: result.output.yardstick.id,
+    });
+  const unknown = result.output.settings.amendments.find(
+    (id) => amendments[id]?.over !== result.output.yardstick.id,
+  );
+  if (unknown)
+    return fail({
+      path: 'settings.amendments',
+      expected: `amendments of ${result.output.yardstick.id}: ${Object.keys(amendments).join(', ')}`,
+      got: unknown,
     });
   const faults: Fault[] = [];
   const entries: Entry[] = [];

@@ -1,8 +1,10 @@
 import { rules } from '../rules';
-import { yardsticks } from '../yardstick';
+import type { Settings } from '../settings/settings';
+import { yardstickOf } from '../yardstick';
 
 /** What the rules say, without their code: the text whose digest names this version of the rule book. */
 export const ruleBookText = () => rules.map(({ examine: _, ...meta }) => meta);
 
-/** The tables of a yardstick, for its digest. */
-export const yardstickText = (id: string) => yardsticks[id];
+/** The tables an inspection is measured by, amendments laid over, for their digest. */
+export const yardstickText = (settings: Pick<Settings, 'yardstick' | 'amendments'>) =>
+  yardstickOf(settings);

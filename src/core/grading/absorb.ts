@@ -1,29 +1,95 @@
 import type { Verdict } from '../examine/verdict';
 import { verdictKey } from '../examine/verdict';
 
-/** The rule that names a cause keeps it; the other's finding in the same panel becomes its evidence. */
-const causes: readonly { cause: string; effect: string }[] = [
-  { cause: 'ground/bond-downstream', effect: 'neutral/wrong-bar' },
+interface Cause {
+  cause: string;
+  effects: readonly string[];
+  /** In the same panel, or at a place that shares a thing with the cause's. */
+  near: 'panel' | 'place';
+}
+
+/** One cause, one finding: the rule that names the cause keeps it, the others become its evidence. In order: of several causes the first. */
+export const causes: readonly Cause[] = [
+  {
+    cause: 'ground/bond-downstream',
+    effects: ['neutral/wrong-bar', 'reading/suspected-bond', 'ground/stray-current'],
+    near: 'panel',
+  },
+  {
+    cause: 'neutral/wrong-bar',
+    effects: ['reading/suspected-bond', 'ground/stray-current'],
+    near: 'panel',
+  },
+  {
+    cause: 'breaker/improvised-tie',
+    effects: ['breaker/shared-neutral-no-common-disconnect', 'breaker/no-common-trip'],
+    near: 'place',
+  },
+  {
+    cause: 'breaker/shared-neutral-same-leg',
+    effects: ['breaker/shared-neutral-no-common-disconnect'],
+    near: 'place',
+  },
+  { cause: 'reading/lost-neutral', effects: ['reading/voltage-range'], near: 'panel' },
+  { cause: 'reading/dead-leg', effects: ['reading/voltage-range'], near: 'panel' },
+  { cause: 'breaker/not-for-this-panel', effects: ['breaker/odd-one-out'], near: 'panel' },
+  ...(
+    [
+      'breaker/double-tap',
+      'breaker/overcurrent',
+      'fuse/overfused',
+      'breaker/terminal-fit',
+      'bus/loose-on-bus',
+      'breaker/worn',
+    ] as const
+  ).map((cause): Cause => ({ cause, effects: ['breaker/burned-terminal'], near: 'place' })),
+  ...(['service/broken-lug', 'service/aluminium-termination'] as const).map((cause): Cause => ({
+    cause,
+    effects: ['service/burned-termination'],
+    near: 'place',
+  })),
 ];
+
+const causesOf = new Map<string, Cause[]>();
+for (const row of causes)
+  for (const effect of row.effects) causesOf.set(effect, [...(causesOf.get(effect) ?? []), row]);
 
 /** Findings left after one cause, one finding; by key of the cause, what it took over. */
 export function absorb(found: readonly Verdict[]): {
   kept: Verdict[];
   absorbed: Map<string, Verdict[]>;
 } {
+  const byRule = new Map<string, Verdict[]>();
+  for (const verdict of found)
+    if (causes.some((row) => row.cause === verdict.rule.id))
+      byRule.set(verdict.rule.id, [...(byRule.get(verdict.rule.id) ?? []), verdict]);
+
+  const causeOf = (effect: Verdict): Verdict | undefined => {
+    for (const { cause, near } of causesOf.get(effect.rule.id) ?? [])
+      for (const other of byRule.get(cause) ?? [])
+        if (
+          other !== effect &&
+          other.panel === effect.panel &&
+          (near === 'panel' || sharesThing(other, effect))
+        )
+          return other;
+    return undefined;
+  };
+
   const absorbed = new Map<string, Verdict[]>();
-  const kept = found.filter((verdict) => {
-    const cause = found.find((other) =>
-      causes.some(
-        (pair) =>
-          pair.effect === verdict.rule.id &&
-          pair.cause === other.rule.id &&
-          other.panel === verdict.panel,
-      ),
-    );
-    if (!cause) return true;
-    absorbed.set(verdictKey(cause), [...(absorbed.get(verdictKey(cause)) ?? []), verdict]);
-    return false;
-  });
+  const kept: Verdict[] = [];
+  for (const verdict of found) {
+    let root = causeOf(verdict);
+    if (!root) {
+      kept.push(verdict);
+      continue;
+    }
+    for (let above = causeOf(root); above; above = causeOf(above)) root = above;
+    const key = verdictKey(root);
+    absorbed.set(key, [...(absorbed.get(key) ?? []), verdict]);
+  }
   return { kept, absorbed };
 }
+
+const sharesThing = (a: Verdict, b: Verdict) =>
+  a.place.related.some((ref) => b.place.related.includes(ref));

@@ -1,66 +1,41 @@
-import type { Certainty } from '../entries/entry';
-import { certainties } from '../entries/entry';
-import type { Fact } from '../entries/inspection';
 import type { Examination } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
 import { verdictKey } from '../examine/verdict';
-import type { FoundOutcome, Likelihood, Scene, Severity } from '../rules/rule';
+import type { Scene } from '../rules/rule';
+import type { School } from '../settings/settings';
 import { absorb } from './absorb';
-import type { Grade } from './grade';
+import type { Finding } from './finding';
 import { grades, graver } from './grade';
-import type { Legacy } from './legacy';
-import { legacyOf } from './legacy';
-import { gradeOf, riskPoints } from './matrix';
-import { pairSteps } from './pairs';
-import type { Step } from './steps';
-import { evidenceSteps } from './steps';
+import { gradeOne, lineOf } from './grade-one';
+import { riskPoints } from './matrix';
+import { applyRuling } from './overrule';
+import type { Ruling } from './rulings';
+import { readRulings } from './rulings';
 
-/** One line of a grade's trace. */
-export interface TraceLine {
-  because: string;
-  severity: Severity;
-  likelihood: Likelihood;
-  grade: Grade;
-  moves: string;
-  counted: boolean;
-  /** Entry the step rests on. */
-  entry?: string;
-}
-
-/** A finding with its grade and the reasons for it. */
-export interface Finding {
-  key: string;
-  verdict: Verdict;
-  outcome: FoundOutcome;
-  grade: Grade;
-  severity: Severity;
-  likelihood: Likelihood;
-  points: number;
-  certainty: Certainty;
-  trace: TraceLine[];
-  legacy: Legacy | undefined;
-  /** Findings of the same cause, taken over as evidence. */
-  absorbed: Verdict[];
-}
-
-/** Grades every finding of an examination, gravest first. */
-export function judge({ scenes, verdicts }: Examination): Finding[] {
+/** Grades every finding of an examination in one school, gravest first. */
+export function judge({ site, scenes, verdicts }: Examination, school?: School): Finding[] {
   const found = verdicts.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
-  const graded = (verdict: Verdict) => gradeOne(verdict, scenes.get(verdict.panel)!);
-  return kept
-    .map((verdict) => {
-      const finding = graded(verdict);
-      const others = absorbed.get(finding.key) ?? [];
-      return others.length > 0 ? withAbsorbed(finding, others, others.map(graded)) : finding;
-    })
+  const rulings = readRulings(site.reader.inspection, site.reader);
+  const graded = (verdict: Verdict) => {
+    const scene: Scene = scenes.get(verdict.panel)!;
+    return gradeOne(verdict, scene, school ?? scene.settings.school, found);
+  };
+  const findings = kept.map((verdict) => {
+    const finding = graded(verdict);
+    const others = absorbed.get(finding.key) ?? [];
+    return others.length > 0 ? withAbsorbed(finding, others, others.map(graded)) : finding;
+  });
+  return merged(findings, rulings)
+    .map((finding) => applyRuling(finding, rulings.get(finding.key), site.reader))
     .sort(byPriority);
 }
 
-/** Grade, then risk points, then panel and position. */
+/** Grade, then the inspector's own order, then risk points, then panel and position. */
 function byPriority(a: Finding, b: Finding): number {
   return (
     grades.indexOf(a.grade) - grades.indexOf(b.grade) ||
+    (a.reportPlace ?? Infinity) - (b.reportPlace ?? Infinity) ||
     b.points - a.points ||
     (a.verdict.panel < b.verdict.panel ? -1 : a.verdict.panel > b.verdict.panel ? 1 : 0) ||
     a.verdict.place.order - b.verdict.place.order ||
@@ -68,120 +43,59 @@ function byPriority(a: Finding, b: Finding): number {
   );
 }
 
-/** Base, rises, "at least", clamp once, matrix, label floor, Danger now. */
-function gradeOne(verdict: Verdict, scene: Scene): Finding {
-  const outcome = verdict.outcome as FoundOutcome;
-  const { rule, place } = verdict;
-  const base = outcome.base ?? { ...rule.base, because: `rule ${rule.id}, base` };
-  const steps = [...evidenceSteps(rule, place, outcome.facts, scene), ...pairSteps(verdict, scene)];
-  const trace: TraceLine[] = [];
-  let [s, l, least] = [base.severity as number, base.likelihood as number, 1];
-  const note = (because: string, moves: string, counted: boolean, fact?: Fact) =>
-    trace.push({
-      because,
-      moves,
-      counted,
-      ...clamped(s, Math.max(l, least)),
-      ...(fact && { entry: fact.entry }),
-    });
-  note(base.because, '', true, outcome.facts[0]);
-  for (const step of steps) {
-    const counted = step.kind === 'rise';
-    if (counted) {
-      s += step.severity;
-      l += step.likelihood;
-      least = Math.max(least, step.atLeast ?? 1);
-    }
-    note(step.because, movesOf(step), counted, step.fact);
-  }
-  const legacy = legacyOf(rule, place, scene);
-  if (legacy?.state === 'legacy')
-    note(
-      `allowed when built (${legacy.year}, said in words since ${legacy.since})`,
-      'L−1',
-      false,
-      legacy.fact,
-    );
-
-  const { severity, ...from } = clamped(s, Math.max(l, least));
-  let { likelihood, grade } = from;
-  if (rule.outsideListing) {
-    const floored = graver(grade, 'repair');
-    trace.push({
-      because: 'outside the listing or label: at least Repair',
-      moves: 'floor',
-      counted: floored !== grade,
-      severity,
-      likelihood,
-      grade: floored,
-    });
-    grade = floored;
-  }
-  if (outcome.danger) {
-    grade = 'danger';
-    likelihood = Math.max(likelihood, 4) as Likelihood;
-    trace.push({
-      because: outcome.danger,
-      moves: 'Danger now',
-      counted: true,
-      severity,
-      likelihood,
-      grade,
-    });
-  }
-  return {
-    key: verdictKey(verdict),
-    verdict,
-    outcome,
-    grade,
-    severity,
-    likelihood,
-    points: riskPoints(severity, likelihood),
-    certainty: leastSure(outcome.facts),
-    trace,
-    legacy,
-    absorbed: [],
+/** Findings the inspector reports under another one. */
+function merged(findings: Finding[], rulings: ReadonlyMap<string, Ruling>): Finding[] {
+  const target = (finding: Finding) => {
+    const into = rulings.get(finding.key)?.mergedInto;
+    return into !== undefined && into !== finding.key && !rulings.get(into)?.mergedInto
+      ? findings.find((one) => one.key === into)
+      : undefined;
   };
-}
-
-function clamped(s: number, l: number) {
-  const severity = Math.min(Math.max(s, 1), 4) as Severity;
-  const likelihood = Math.min(Math.max(l, 1), 5) as Likelihood;
-  return { severity, likelihood, grade: gradeOf(severity, likelihood) };
-}
-
-function movesOf(step: Step): string {
-  const signed = (letter: string, n: number) =>
-    n === 0 ? [] : [`${letter}${n > 0 ? '+' : '−'}${Math.abs(n)}`];
-  const parts = [...signed('S', step.severity), ...signed('L', step.likelihood)];
-  if (step.atLeast) parts.push(`L at least ${step.atLeast}`);
-  return parts.join(' ');
-}
-
-/** A finding is as sure as the least sure fact it rests on. */
-function leastSure(facts: readonly Fact[]): Certainty {
-  const worst = Math.max(0, ...facts.map((fact) => certainties.indexOf(fact.certainty)));
-  return certainties[facts.length === 0 ? certainties.indexOf('inferred') : worst]!;
+  const under = new Map<Finding, Finding[]>();
+  for (const finding of findings) {
+    const into = target(finding);
+    if (into) under.set(into, [...(under.get(into) ?? []), finding]);
+  }
+  return findings
+    .filter((finding) => !target(finding))
+    .map((finding) => {
+      const own = under.get(finding);
+      return own
+        ? withAbsorbed(
+            finding,
+            own.flatMap((one) => [one.verdict, ...one.absorbed]),
+            own,
+          )
+        : finding;
+    });
 }
 
 /** The cause keeps at least the gravest grade of what it took over. */
-function withAbsorbed(finding: Finding, absorbed: Verdict[], theirs: readonly Finding[]): Finding {
+function withAbsorbed(finding: Finding, taken: Verdict[], theirs: readonly Finding[]): Finding {
+  const absorbed = [...finding.absorbed, ...taken];
   const gravest = theirs.reduce((a, b) => (byPriority(a, b) <= 0 ? a : b));
   const grade = graver(finding.grade, gravest.grade);
   if (grade === finding.grade) return { ...finding, absorbed };
-  const { severity, likelihood, points } = gravest;
-  const line = {
-    because: `takes over ${gravest.verdict.rule.id}`,
-    moves: 'one cause',
-    counted: true,
-  };
+  const { severity, likelihood } = gravest;
   return {
     ...finding,
     absorbed,
     grade,
+    computed: grade,
     severity,
     likelihood,
-    points,
-    trace: [...finding.trace, { ...line, severity, likelihood, grade }],
+    points: riskPoints(severity, likelihood),
+    due: gravest.due,
+    trace: [
+      ...finding.trace,
+      lineOf(`takes over ${gravest.verdict.rule.id}`, 'one cause', true, {
+        severity,
+        likelihood,
+        grade,
+      }),
+    ],
   };
 }
+
+/** A finding by its key. */
+export const findingKey = verdictKey;

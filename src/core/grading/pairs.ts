@@ -1,78 +1,85 @@
 import type { Fact } from '../entries/inspection';
 import type { Verdict } from '../examine/verdict';
-import type { Scene } from '../rules/rule';
-import { leastRatedA } from './least-rated';
+import type { FoundOutcome, Scene } from '../rules/rule';
+import type { PairCondition } from './pair-conditions';
+import { pairConditions } from './pair-conditions';
 import type { Step } from './steps';
 
-interface Pair {
-  rule: string;
+/** Two things that are worse together. A pair counts as one fact, and not as a symptom. */
+export interface Pair {
+  rules: readonly string[];
+  with: PairCondition;
   because: string;
   severity: number;
   likelihood: number;
-  /** The fact or other finding that compounds this one, or nothing. */
-  with(verdict: Verdict, scene: Scene): Fact | undefined;
 }
 
-/** Pairs that compound. A pair counts as one fact. */
 export const pairs: readonly Pair[] = [
   {
-    rule: 'neutral/double',
+    rules: ['neutral/double', 'neutral/loose'],
+    with: 'multiwire-neutral-here',
     because: 'one of the neutrals belongs to a multiwire circuit',
     severity: 1,
     likelihood: 1,
-    with: ({ place }, { panel }) =>
-      panel.multiwires.find((group) => group.neutral && place.related.includes(group.neutral.id))
-        ?.fact,
   },
   {
-    rule: 'breaker/double-tap',
+    rules: ['ground/bond-downstream', 'neutral/wrong-bar'],
+    with: 'current-on-water-pipe',
+    because: 'more than 1 A measured on a water pipe tied at this panel',
+    severity: 0,
+    likelihood: 1,
+  },
+  {
+    rules: ['breaker/double-tap', 'conductor/many-into-one'],
+    with: 'listed-load-over-80',
     because: 'listed load of the joined circuits over 80 %',
     severity: 0,
     likelihood: 1,
-    with: ({ place }, { site, panel, yardstick }) => {
-      const terminal = panel.terminals.get(place.ref);
-      const rating = terminal && leastRatedA(yardstick, terminal);
-      if (!terminal?.circuit || rating === undefined) return undefined;
-      const listed = terminal.circuit.loads.flatMap(
-        (load) => site.reader.fact(load.id, 'listedW') ?? [],
-      );
-      const volts =
-        terminal.device.terminals.length === 2 && terminal.device.height === 2 ? 240 : 120;
-      const amps = listed.reduce((sum, fact) => sum + fact.value, 0) / volts;
-      return amps > 0.8 * rating ? (listed[0] as Fact) : undefined;
-    },
   },
   {
-    rule: 'breaker/hazard-family',
+    rules: ['ground/bond-missing'],
+    with: 'electrode-missing',
+    because: 'the electrode is missing too',
+    severity: 0,
+    likelihood: 1,
+  },
+  {
+    rules: ['breaker/hazard-family'],
+    with: 'distress-in-panel',
     because: 'heat, arcing, looseness or a failed trip in this panel',
     severity: 0,
     likelihood: 1,
-    with: (_, { site: { reader }, panel }) => {
-      for (const device of panel.devices) {
-        const abouts = [device.id, ...device.terminals.map((terminal) => terminal.ref)];
-        const positions = panel.positions
-          .filter((one) => one.devices.includes(device))
-          .map((one) => one.ref);
-        for (const about of [...abouts, ...positions])
-          for (const property of ['heatMark', 'melted', 'arcing', 'failedTrip'] as const)
-            if (reader.value(about, property)) return reader.fact(about, property) as Fact;
-        for (const about of abouts) {
-          const tightness = reader.fact(about, 'tightness');
-          if (tightness && tightness.value !== 'firm') return tightness as Fact;
-        }
-      }
-      return undefined;
-    },
+  },
+  {
+    rules: ['enclosure/open-knockout', 'enclosure/open-position'],
+    with: 'came-in-here',
+    because: 'water or insects came in by that opening',
+    severity: 0,
+    likelihood: 1,
   },
 ];
 
 /** The steps other facts of the inspection add to a finding. */
-export function pairSteps(verdict: Verdict, scene: Scene): Step[] {
+export function pairSteps(verdict: Verdict, scene: Scene, found: readonly Verdict[]): Step[] {
+  const own = new Set(
+    (verdict.outcome as FoundOutcome).facts.map((fact) => `${fact.about}|${fact.property}`),
+  );
   return pairs.flatMap((pair): Step[] => {
-    if (pair.rule !== verdict.rule.id) return [];
-    const fact = pair.with(verdict, scene);
-    if (!fact) return [];
+    if (!pair.rules.includes(verdict.rule.id)) return [];
+    const fact: Fact | undefined = pairConditions[pair.with](verdict, scene, found);
+    // Of a pair the fact may be among the finding's own (a shared neutral is), a step's may not.
+    if (!fact || (pair.with === 'distress-in-panel' && own.has(`${fact.about}|${fact.property}`)))
+      return [];
     const { because, severity, likelihood } = pair;
-    return [{ because: `raised because ${because}`, severity, likelihood, fact, kind: 'rise' }];
+    return [
+      {
+        because: `raised because ${because}`,
+        severity,
+        likelihood,
+        fact,
+        kind: 'rise',
+        pair: true,
+      },
+    ];
   });
 }

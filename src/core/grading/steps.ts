@@ -1,6 +1,9 @@
 import type { Fact } from '../entries/inspection';
 import type { PropertyName } from '../entries/properties';
-import type { Hazard, Place, RuleMeta, Scene } from '../rules/rule';
+import type { Verdict } from '../examine/verdict';
+import { neutralAmps } from '../load/neutral-amps';
+import type { FoundOutcome, Hazard, Place, RuleMeta, Scene } from '../rules/rule';
+import { ampacityOf } from '../yardstick/conductor-limit';
 import { leastRatedA } from './least-rated';
 
 /** How a fact moves a finding. */
@@ -12,6 +15,9 @@ export interface Step {
   atLeast?: number;
   fact: Fact;
   kind: 'rise' | 'reduction';
+  /** Heat, looseness, load, temperature or moisture: ends the legacy reduction. */
+  symptom?: true;
+  pair?: true;
 }
 
 interface ObservationStep {
@@ -22,27 +28,49 @@ interface ObservationStep {
   atLeast?: number;
   hazard?: Hazard;
   kind?: 'reduction';
+  symptom?: true;
   unlessReachInBase?: boolean;
 }
 
 /** Evidence that stands at the place itself. */
 const observations: readonly ObservationStep[] = [
-  { property: 'melted', value: true, because: 'melted or charred at the place', likelihood: 2 },
-  { property: 'heatMark', value: true, because: 'heat mark at the place', likelihood: 2 },
-  { property: 'arcing', value: true, because: 'arcing seen or heard', likelihood: 0, atLeast: 5 },
-  { property: 'tightness', value: 'loose', because: 'loose', likelihood: 1 },
+  {
+    property: 'melted',
+    value: true,
+    because: 'melted or charred at the place',
+    likelihood: 2,
+    symptom: true,
+  },
+  {
+    property: 'heatMark',
+    value: true,
+    because: 'heat mark at the place',
+    likelihood: 2,
+    symptom: true,
+  },
+  {
+    property: 'arcing',
+    value: true,
+    because: 'arcing seen or heard',
+    likelihood: 0,
+    atLeast: 5,
+    symptom: true,
+  },
+  { property: 'tightness', value: 'loose', because: 'loose', likelihood: 1, symptom: true },
   {
     property: 'tightness',
     value: 'falls-off',
     because: 'falls off when touched',
     likelihood: 0,
     atLeast: 4,
+    symptom: true,
   },
   {
     property: 'moisture',
     value: true,
     because: 'moisture or corrosion at the place',
     likelihood: 1,
+    symptom: true,
   },
   {
     property: 'liveReachable',
@@ -66,6 +94,7 @@ export function evidenceSteps(
   place: Place,
   own: readonly Fact[],
   scene: Scene,
+  found: readonly Verdict[],
 ): Step[] {
   const { reader } = scene.site;
   const condition = new Set(own.map((fact) => `${fact.about}|${fact.property}`));
@@ -84,10 +113,18 @@ export function evidenceSteps(
         ...(step.atLeast && { atLeast: step.atLeast }),
         fact,
         kind: step.kind ?? 'rise',
+        ...(step.symptom && { symptom: step.symptom }),
       });
     }
   }
-  steps.push(...surroundingSteps(rule, place, scene), ...loadSteps(place, scene));
+  steps.push(
+    ...[
+      ...surroundingSteps(rule, place, scene),
+      ...loadSteps(place, scene),
+      ...temperatureSteps(rule, place, found),
+      ...reductionSteps(rule, place, scene),
+    ].filter(({ fact }) => !condition.has(`${fact.about}|${fact.property}`)),
+  );
   return largestOfEachKind(steps);
 }
 
@@ -126,10 +163,98 @@ function loadSteps(place: Place, { site: { reader }, panel, yardstick }: Scene):
         likelihood: percent > 100 ? 2 : 1,
         fact: load as Fact,
         kind: 'rise',
+        symptom: true,
       });
+  }
+  return [...steps, ...sharedNeutralSteps(place, { reader, panel, yardstick })];
+}
+
+/** Measured loads of circuits sharing a neutral, against the neutral. */
+function sharedNeutralSteps(
+  place: Place,
+  {
+    reader,
+    panel,
+    yardstick,
+  }: { reader: Scene['site']['reader'] } & Pick<Scene, 'panel' | 'yardstick'>,
+): Step[] {
+  return panel.multiwires.flatMap((group): Step[] => {
+    const { neutral } = group;
+    if (!neutral || !place.related.includes(neutral.id)) return [];
+    const loads = group.hots.map((hot) => reader.fact(hot.ref, 'loadCurrentA'));
+    const first = loads[0];
+    if (!first || loads.some((load) => load?.certainty !== 'measured')) return [];
+    const rating =
+      neutral.size &&
+      neutral.metal &&
+      ampacityOf(yardstick, neutral.metal.value, neutral.size.value, 60);
+    if (!rating) return [];
+    const amps = neutralAmps(
+      group.hots.map((hot, index) => ({ leg: hot.leg, amps: loads[index]!.value })),
+    );
+    const percent = Math.round((amps / rating) * 100);
+    if (percent <= 80) return [];
+    return [
+      {
+        because: `shared neutral carries ${percent} % of ${rating} A by measured loads`,
+        severity: 0,
+        likelihood: percent > 100 ? 2 : 1,
+        fact: first as Fact,
+        kind: 'rise',
+        symptom: true,
+      },
+    ];
+  });
+}
+
+/** A like-for-like rise found at the same terminal. */
+function temperatureSteps(rule: RuleMeta, place: Place, found: readonly Verdict[]): Step[] {
+  if (rule.id === 'reading/hot-part') return [];
+  return found.flatMap((verdict): Step[] => {
+    if (verdict.rule.id !== 'reading/hot-part' || !place.related.includes(verdict.place.ref))
+      return [];
+    const { message, data, facts } = verdict.outcome as FoundOutcome;
+    return [
+      {
+        because: `${data.rise} K hotter than its like under like load`,
+        severity: 0,
+        likelihood: message === 'hot' ? 2 : 1,
+        fact: facts[0]!,
+        kind: 'rise',
+        symptom: true,
+      },
+    ];
+  });
+}
+
+/** What makes it less likely: a small load, or protection that was tested. */
+function reductionSteps(rule: RuleMeta, place: Place, { site: { reader }, panel }: Scene): Step[] {
+  const steps: Step[] = [];
+  const down = (because: string, fact: Fact) =>
+    steps.push({ because, severity: 0, likelihood: -1, fact, kind: 'reduction' });
+  const circuits = new Set(
+    place.related.flatMap((about) => panel.terminals.get(about)?.circuit ?? []),
+  );
+  for (const circuit of circuits) {
+    const [first] = circuit.loads;
+    if (first && circuit.loads.every((load) => load.kind?.value === 'low-voltage'))
+      down('feeds only a low-power or low-voltage load', first.kind as Fact);
+    const upstream = reader.fact(circuit.id, 'upstreamProtection');
+    if (upstream && guards(upstream.value, rule))
+      down('protection upstream, tested', upstream as Fact);
+  }
+  for (const about of place.related) {
+    const tested = reader.fact(about, 'protectionTestedGood');
+    const kind = tested?.value ? reader.value(about, 'protection') : undefined;
+    if (tested && kind && guards(kind, rule)) down('its protection tested good', tested as Fact);
   }
   return steps;
 }
+
+/** Arc-fault protection guards against fire, ground-fault protection against shock. */
+const guards = (protection: string, { hazards }: RuleMeta) =>
+  (hazards.includes('fire') && (protection === 'arc-fault' || protection === 'both')) ||
+  (hazards.includes('shock') && (protection === 'ground-fault' || protection === 'both'));
 
 const rise = (because: string, fact: Fact): Step => ({
   because,

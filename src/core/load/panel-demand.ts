@@ -54,7 +54,9 @@ export function panelDemands(
   const loads = circuits.flatMap((circuit) => circuit.loads);
   const watts = (load: LoadView) => reader.value(load.id, 'listedW') ?? 0;
   const sum = (...kinds: string[]) =>
-    loads.filter((load) => kinds.includes(load.kind?.value ?? '')).reduce((w, one) => w + watts(one), 0);
+    loads
+      .filter((load) => kinds.includes(load.kind?.value ?? ''))
+      .reduce((w, one) => w + watts(one), 0);
   const inPlace = (place: 'kitchen' | 'laundry') =>
     circuits.filter((circuit) => reader.value(circuit.id, 'places')?.includes(place)).length;
   const dwelling: DwellingLoads = {

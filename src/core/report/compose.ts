@@ -3,9 +3,11 @@ import { propertySpec } from '../entries/properties';
 import type { Fact } from '../entries/inspection';
 import { crowdedPositions } from '../recording/check';
 import { gradeAdvice, gradeWords, grades } from '../grading/grade';
-import type { Finding } from '../grading/judge';
+import type { Finding } from '../grading/finding';
+import { legacyWords } from '../grading/legacy';
 import { likelihoodWords, severityWords } from '../grading/matrix';
 import type { Message } from '../rules/rule';
+import { schoolWords } from '../settings/settings';
 import { cautions } from './cautions';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
@@ -44,7 +46,7 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
     asOf: frame.asOf && dayWords(frame.asOf),
     authors: [...frame.authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
     yardstick: yardstick.title,
-    school: 'graded by the label',
+    school: `graded ${schoolWords[settings.school].toLowerCase()}`,
     summary: summarise(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
@@ -100,7 +102,9 @@ function reportFinding(
     who: rule.who,
     grade,
     gradeWord: gradeWords[grade],
-    by: deadlineWords(grade, settings, frame.asOf),
+    by: finding.due
+      ? `by ${dayWords(finding.due.on)} (${finding.due.because})`
+      : deadlineWords(grade, settings, frame.asOf),
     certainty: finding.certainty,
     severity: finding.severity,
     likelihood: finding.likelihood,
@@ -109,7 +113,7 @@ function reportFinding(
     sources: [...rule.sources, ...(outcome.sources ?? [])].map(
       (source) => `${source.code}: ${source.says}`,
     ),
-    since: sinceWords(finding),
+    since: legacyWords(finding.legacy),
     remedies: rule.remedies,
     presumes: outcome.presumes ?? [],
     absorbed: finding.absorbed.map(
@@ -142,16 +146,6 @@ function firstThings(
         })),
       };
     });
-}
-
-function sinceWords({ legacy }: Finding): string | undefined {
-  if (!legacy) return undefined;
-  const said = `said in words since ${legacy.since}`;
-  if (legacy.state === 'legacy') return `${said}; allowed when built (${legacy.year})`;
-  if (legacy.state === 'doubtful')
-    return `${said}; built ${legacy.year}, when towns were still adopting it`;
-  if (legacy.state === 'year-unknown') return `${said}; year of the part not known`;
-  return `${said}; built ${legacy.year}`;
 }
 
 function recorded(facts: readonly Fact[], frame: ReportFrame): ReportFinding['recorded'] {

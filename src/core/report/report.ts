@@ -1,7 +1,7 @@
 import type { Certainty } from '../entries/entry';
 import type { Coverage, NotSeenLine } from '../examine/coverage';
 import type { Grade } from '../grading/grade';
-import type { TraceLine } from '../grading/judge';
+import type { TraceLine } from '../grading/finding';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {

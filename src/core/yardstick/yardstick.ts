@@ -17,14 +17,7 @@ export interface LengthLimit {
 export type AmpacityColumn = 60 | 75 | 90;
 
 export type ProtectedPlace =
-  | 'bathroom'
-  | 'kitchen'
-  | 'outdoors'
-  | 'garage'
-  | 'basement'
-  | 'laundry'
-  | 'bedroom'
-  | 'living';
+  'bathroom' | 'kitchen' | 'outdoors' | 'garage' | 'basement' | 'laundry' | 'bedroom' | 'living';
 
 /** Tables, years and wording of one standard and edition: data that another can be laid over. */
 export interface Yardstick {

@@ -87,7 +87,7 @@ function notesOn(document: InspectionPackage): string[] {
   const notes: string[] = [];
   if (document.ruleBook.digest !== ruleBookDigest())
     notes.push('Made with another version of the rule book: findings and grades here may differ.');
-  if (document.yardstick.digest !== yardstickDigest(document.yardstick.id))
+  if (document.yardstick.digest !== yardstickDigest(document.settings))
     notes.push('Made with other tables of the yardstick: findings and grades here may differ.');
   return notes;
 }

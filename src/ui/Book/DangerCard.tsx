@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Dialog } from 'radix-ui';
 import type { Facts } from '@/core/entries/properties';
 import { properties } from '@/core/entries/properties';
-import type { Finding } from '@/core/grading/judge';
+import type { Finding } from '@/core/grading/finding';
 import { cautions } from '@/core/report/cautions';
 import { findingWords } from '@/core/report/finding-words';
 import { subjectOfRef } from '@/core/walk/asked';
@@ -74,7 +74,9 @@ function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
   };
   return (
     <>
-      <Dialog.Description className="mt-2">{findingWords(verdict, 'seen', state.assessment.settings)}</Dialog.Description>
+      <Dialog.Description className="mt-2">
+        {findingWords(verdict, 'seen', state.assessment.settings)}
+      </Dialog.Description>
       <h3 className="mt-3 font-bold">What to do</h3>
       <p>{findingWords(verdict, 'ask', state.assessment.settings)}</p>
       <h3 className="mt-3 font-bold">Whom to call</h3>

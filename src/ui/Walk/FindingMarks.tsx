@@ -5,7 +5,7 @@ import { anchorOf, onSheet } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { splitRef } from '@/core/entries/thing-types';
-import type { Finding } from '@/core/grading/judge';
+import type { Finding } from '@/core/grading/finding';
 import type { PanelView } from '@/core/panel/views';
 
 const markSize = 0.46;

@@ -11,7 +11,7 @@ import {
 } from '@/core/drawing/geometry';
 import type { Geometry } from '@/core/drawing/geometry';
 import { lugRef } from '@/core/entries/thing-types';
-import type { Finding } from '@/core/grading/judge';
+import type { Finding } from '@/core/grading/finding';
 import { gradeWords } from '@/core/grading/grade';
 import { formOf } from '@/core/panel/device-forms';
 import { deviceCircuitWords } from '@/core/panel/words';

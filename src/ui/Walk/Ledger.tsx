@@ -1,7 +1,7 @@
 'use client';
 
 import { useDeferredValue, useState } from 'react';
-import type { Finding } from '@/core/grading/judge';
+import type { Finding } from '@/core/grading/finding';
 import { crowdedPositions } from '@/core/recording/check';
 import { findingWords } from '@/core/report/finding-words';
 import type { Message } from '@/core/rules/rule';
@@ -70,8 +70,7 @@ function LedgerItem({
 }) {
   const { state, panel, actions } = useBook();
   const { verdict, outcome, grade } = finding;
-  const text = (part: keyof Message) =>
-    findingWords(verdict, part, state.assessment.settings);
+  const text = (part: keyof Message) => findingWords(verdict, part, state.assessment.settings);
   const elsewhere =
     verdict.panel !== panel.id &&
     state.assessment.site.panels.find((one) => one.id === verdict.panel);

@@ -247,12 +247,11 @@ export const panelProperties = {
     { top: 'top', bottom: 'bottom', left: 'left side', right: 'right side', back: 'back' },
     { stage: 7 },
   ),
-  cameIn: choice(
-    ['position', 'knockout', 'panel'],
-    'Came in by that opening',
-    { none: 'nothing', water: 'water', insects: 'insects' },
-    { stage: 7, fine: 'none', at: 'cover' },
-  ),
+  cameIn: choice(['position', 'knockout'], 'Came in by that opening', {
+    none: 'nothing',
+    water: 'water',
+    insects: 'insects',
+  }),
   busMetal: choice(['panel'], traits.busMetal.words, traits.busMetal.values, inside),
   breakerHold: choice(['panel'], traits.breakerHold.words, traits.breakerHold.values, inside),
   handleTravel: choice(['panel'], traits.handleTravel.words, traits.handleTravel.values, handles),

@@ -9,7 +9,10 @@ export const rulingProperties = {
   /** Rule and place of the finding: `breaker/double-tap|d1/t1`. */
   finding: property({
     on: ['ruling'],
-    schema: v.pipe(v.string(), v.regex(/^[a-z]+\/[a-z-]+\|[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/)),
+    schema: v.pipe(
+      v.string(),
+      v.regex(/^[a-z]+\/[a-z-]+\|[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/),
+    ),
     label: 'Finding',
     input: 'none',
   }),

@@ -15,7 +15,10 @@ export const marrowLock2019: Amendment = {
       value: 40,
       unit: 'in',
       mm: 1000,
-      source: { code: 'by-law 12, section 3', says: 'clear depth of 1000 mm up to 150 V to ground' },
+      source: {
+        code: 'by-law 12, section 3',
+        says: 'clear depth of 1000 mm up to 150 V to ground',
+      },
     },
     ruleYears: { 'ground/no-feeder-ground': 1999 },
     mostThrows: 4,

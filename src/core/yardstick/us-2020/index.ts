@@ -57,7 +57,7 @@ export const us2020: Yardstick = {
     { upTo: 20, factor: 0.5 },
     { upTo: 30, factor: 0.45 },
     { upTo: 40, factor: 0.4 },
-    { upTo: Infinity, factor: 0.35 },
+    { upTo: 999, factor: 0.35 },
   ],
   gutterFillPercent: 40,
   spliceFillPercent: 75,

@@ -1,0 +1,168 @@
+import { describe, expect, test } from '@jest/globals';
+import { ruleById, rules } from '.';
+import { casesByRule } from './cases';
+
+/** Every check the trade asks for; the list only grows. */
+const asked: readonly string[] = [
+  'access/working-space-depth',
+  'access/working-space-width',
+  'access/headroom',
+  'access/obstructed',
+  'access/forbidden-place',
+  'access/handle-height',
+  'access/water-near',
+  'access/no-light',
+  'access/occupant-no-access',
+  'enclosure/wrong-weather-rating',
+  'enclosure/open-knockout',
+  'enclosure/open-position',
+  'enclosure/dead-front',
+  'enclosure/wrong-screws',
+  'enclosure/scorch-on-cover',
+  'enclosure/penetrated',
+  'enclosure/moisture-corrosion',
+  'enclosure/foreign-matter',
+  'enclosure/loose-mounting',
+  'enclosure/not-refitted',
+  'enclosure/live-metal',
+  'enclosure/disturbed',
+  'labels/directory',
+  'labels/service-disconnect-unmarked',
+  'labels/rating-label-missing',
+  'labels/high-leg-unmarked',
+  'service/conductor-undersized',
+  'service/no-way-to-shut-off',
+  'service/split-bus',
+  'service/main-over-bus',
+  'service/interrupting-rating',
+  'service/aluminium-termination',
+  'service/burned-termination',
+  'service/broken-lug',
+  'service/meter-socket-bypassed',
+  'service/drop-or-mast',
+  'service/long-inside-run',
+  'service/second-supply',
+  'bus/discoloured',
+  'bus/burned-position',
+  'bus/loose-on-bus',
+  'bus/two-supplies',
+  'bus/stab-limit',
+  'breaker/double-tap',
+  'breaker/overcurrent',
+  'breaker/outlet-rating',
+  'breaker/not-for-this-panel',
+  'breaker/altered',
+  'breaker/hazard-family',
+  'breaker/worn',
+  'breaker/tandem-not-allowed',
+  'breaker/improvised-tie',
+  'breaker/no-common-trip',
+  'breaker/shared-neutral-same-leg',
+  'breaker/shared-neutral-no-common-disconnect',
+  'breaker/electronic-neutral',
+  'breaker/no-output',
+  'breaker/trips-on-closing',
+  'breaker/fault-code',
+  'breaker/backfed-not-held',
+  'breaker/voltage-rating',
+  'breaker/test-button',
+  'breaker/protection-expected',
+  'breaker/terminal-fit',
+  'breaker/off-or-tripped',
+  'breaker/odd-one-out',
+  'conductor/bare-end',
+  'conductor/white-as-hot',
+  'conductor/green-as-hot',
+  'conductor/ground-not-marked',
+  'conductor/exposed-wiring',
+  'conductor/damaged-insulation',
+  'conductor/no-clamp',
+  'conductor/no-bushing',
+  'conductor/small-aluminium',
+  'conductor/porcelain-wiring',
+  'conductor/added-circuit',
+  'conductor/many-into-one',
+  'conductor/splice',
+  'conductor/crowding',
+  'conductor/neutral-undersized',
+  'conductor/wrong-wiring-method',
+  'conductor/decayed-jacket',
+  'neutral/double',
+  'neutral/loose',
+  'neutral/wrong-bar',
+  'neutral/ground-on-neutral-bar',
+  'ground/bond-missing',
+  'ground/bond-downstream',
+  'ground/no-feeder-ground',
+  'ground/bar-not-bonded',
+  'ground/three-wire-appliance',
+  'ground/circuit-ungrounded',
+  'ground/undersized',
+  'ground/overfilled',
+  'ground/electrode-missing',
+  'ground/electrodes-not-joined',
+  'ground/separate-building-electrode',
+  'ground/clamp',
+  'ground/single-rod',
+  'ground/water-pipe-only',
+  'ground/rods-too-close',
+  'ground/water-not-bonded',
+  'ground/gas-not-bonded',
+  'ground/stray-current',
+  'ground/raceway-not-bonded',
+  'ground/communications',
+  'reading/voltage-range',
+  'reading/lost-neutral',
+  'reading/dead-leg',
+  'reading/arcing',
+  'reading/suspected-bond',
+  'reading/hot-part',
+  'reading/torque',
+  'reading/not-proven-dead',
+  'fuse/overfused',
+  'fuse/insert-too-big',
+  'fuse/bypassed',
+  'fuse/interchangeable-base',
+  'fuse/fused-neutral',
+  'fuse/pull-out-heat',
+  'load/circuit',
+  'load/section',
+  'load/service',
+  'load/leg-balance',
+  'load/required-circuit-shared',
+  'load/high-leg',
+  'load/common-area',
+  'around/receptacle-unprotected',
+  'around/open-box',
+  'around/appliance-disconnect',
+  'around/surge-absent',
+];
+
+/** Added beside the list: heat at a branch terminal, and the disconnect outdoors of 2020. */
+const added: readonly string[] = ['breaker/burned-terminal', 'service/emergency-disconnect-absent'];
+
+describe('catalogue', () => {
+  test('holds every check asked for and those added, and no other', () =>
+    expect([...ruleById.keys()].sort()).toEqual([...asked, ...added].sort()));
+  test('lists each once', () => expect(new Set(asked).size).toBe(asked.length));
+
+  test.each([...asked, ...added])(
+    '%s: fires, is clear and is not seen in recorded panels',
+    (id) => {
+      const outcomes = casesByRule.get(id)!.map(([, , expected]) => expected.split(':')[0]);
+      expect(outcomes).toContain('found');
+      expect(outcomes).toContain('clear');
+      expect(outcomes).toContain('not-seen');
+    },
+  );
+
+  test.each(rules.map((rule) => [rule.id, rule] as const))(
+    '%s: every way of being found has a case that fires',
+    (id, rule) => {
+      const fired = casesByRule
+        .get(id)!
+        .flatMap(([, , expected]) => expected.split('found: ')[1] ?? []);
+      expect([...new Set(fired)].sort()).toEqual(Object.keys(rule.messages).sort());
+    },
+  );
+});

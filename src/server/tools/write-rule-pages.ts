@@ -1,0 +1,11 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { rules } from '@/core/rules';
+import { rulePage } from '@/core/rules/rule-page';
+
+/** Writes docs/rules/<id>.md for every rule, from the rule itself. */
+for (const rule of rules) {
+  const file = `docs/rules/${rule.id}.md`;
+  mkdirSync(dirname(file), { recursive: true });
+  writeFileSync(file, rulePage(rule));
+}
