@@ -6,15 +6,28 @@ const fuses = (line: string): RuleCase[1] => ({
   lines: [line],
 });
 
+/** A pump on a pull-out block: rating, wire, full-load current. */
+const pump = (ratingA: number, size: '14' | '12', fullLoadA: number): RuleCase[1] => ({
+  panel: { panelKind: 'fuse' },
+  things: [
+    [
+      'device',
+      'po',
+      'panel',
+      { place: { kind: 'pull-out', number: 1 }, form: 'pull-out', handleRatingsA: [ratingA] },
+    ],
+    ['conductor', 'a', 'panel', { function: 'hot', size, metal: 'cu', landsOn: 'po/t1' }],
+    ['conductor', 'b', 'panel', { function: 'hot', size, metal: 'cu', landsOn: 'po/t2' }],
+    ['circuit', 'c', 'panel', { terminals: ['po/t1', 'po/t2'] }],
+    ['load', 'l', 'c', { loadKind: 'motor', fullLoadA }],
+  ],
+});
+
 export const cases: readonly RuleCase[] = [
   ['30 A on 14 copper', fuses('2 f30 14cu:b edison'), 'found: over'],
   ['40 A pull-out on 10 copper', fuses('pullout 1 40 10cu:b range'), 'found: over'],
-  ['over the nameplate', fuses('pullout 1 40 10cu:b =ac mca18 mop30 cooling'), 'found: plate'],
-  [
-    'wire below the nameplate',
-    fuses('pullout 1 30 14cu:b =ac mca25 mop30 cooling'),
-    'found: plate-conductor',
-  ],
+  ['over the nameplate', pump(30, '12', 10), 'found: plate'],
+  ['wire below the nameplate', pump(20, '14', 20), 'found: plate-conductor'],
   ['15 A on 14 copper', fuses('1 f15 14cu:b m1 edison'), 'clear'],
   ['wire unread', fuses('1 f15 edison'), 'not-seen'],
   ['no fuses', { lines: ['7 20 12cu'] }, 'does-not-apply'],
