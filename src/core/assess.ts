@@ -3,7 +3,8 @@ import { fold } from './entries/fold';
 import type { Inspection } from './entries/inspection';
 import type { Coverage, NotSeenLine } from './examine/coverage';
 import { coverageOf, notSeenLines } from './examine/coverage';
-import { examine } from './examine/examine';
+import type { Examination } from './examine/examine';
+import { examine, verdictsOf } from './examine/examine';
 import type { Verdict } from './examine/verdict';
 import type { Finding } from './grading/finding';
 import { judge } from './grading/judge';
@@ -19,7 +20,9 @@ export interface Assessment {
   site: SiteView;
   yardstick: Yardstick;
   settings: Settings;
-  verdicts: Verdict[];
+  examination: Examination;
+  /** Every check at every place, put together when it is asked for. */
+  readonly verdicts: readonly Verdict[];
   findings: Finding[];
   notSeen: NotSeenLine[];
   coverage: Coverage;
@@ -39,15 +42,19 @@ export function assessSite(read: SiteView, settings: Settings): Assessment {
   const { inspection } = read.reader;
   const yardstick = yardstickOf(settings);
   const examination = examine(read, yardstick, settings);
-  const { site, verdicts } = examination;
+  const { site, answers, unseen } = examination;
+  let verdicts: readonly Verdict[] | undefined;
   return {
     inspection,
     site,
     yardstick,
     settings,
-    verdicts,
+    examination,
+    get verdicts() {
+      return (verdicts ??= verdictsOf(examination));
+    },
     findings: judge(examination),
-    notSeen: notSeenLines(verdicts),
-    coverage: coverageOf(verdicts),
+    notSeen: notSeenLines(answers, unseen),
+    coverage: coverageOf(answers, unseen),
   };
 }

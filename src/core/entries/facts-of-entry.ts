@@ -8,6 +8,7 @@ interface Said {
   subject: Subject;
   /** By property, one fact each. */
   facts: ReadonlyMap<string, readonly Fact[]>;
+  properties: readonly string[];
   /** Facts that cannot be said of the subject. */
   unplaced: readonly Unplaced[];
 }
@@ -31,7 +32,7 @@ export function factsOfEntry(
     if (fault) unplaced.push({ entry: entry.id, about, property, reason: fault });
     else facts.set(property, [{ about, property, value, certainty, entry: entry.id, author, at }]);
   }
-  const said = { subject, facts, unplaced };
+  const said = { subject, facts, properties: [...facts.keys()], unplaced };
   read.set(entry, said);
   return said;
 }

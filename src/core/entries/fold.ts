@@ -3,7 +3,7 @@ import type { AddEntry, Entry, ObserveEntry } from './entry';
 import { factsOfEntry } from './facts-of-entry';
 import { orderEntries, withUndone } from './history';
 import type { Conflict, Fact, Inspection, Thing, Unplaced } from './inspection';
-import { isThingType, partSubject, splitRef, thingTypes } from './thing-types';
+import { isThingType, partSubject, thingTypes } from './thing-types';
 
 /**
  * What the entries say. Total: whatever cannot be placed is listed, never thrown away.
@@ -11,16 +11,14 @@ import { isThingType, partSubject, splitRef, thingTypes } from './thing-types';
  */
 export function fold(entries: readonly Entry[]): Inspection {
   const { ordered, doubled } = orderEntries(entries);
-  const history = withUndone(ordered);
-  const live = history.filter((item) => !item.undone).map((item) => item.entry);
+  const live = liveEntries(ordered);
   const unplaced: Unplaced[] = doubled.map((entry) => ({
     entry: entry.id,
     about: subjectOf(entry),
     reason: 'another entry has the same id',
   }));
-  const actions = new Set(ordered.map((entry) => entry.action));
   for (const entry of live)
-    if (entry.kind === 'undo' && !actions.has(entry.undoes))
+    if (entry.kind === 'undo' && !ordered.some((one) => one.action === entry.undoes))
       unplaced.push({
         entry: entry.id,
         about: entry.undoes,
@@ -28,9 +26,17 @@ export function fold(entries: readonly Entry[]): Inspection {
       });
 
   const things = declareThings(live, unplaced);
-  const { facts, merged } = gatherFacts(live, things, unplaced);
+  const { facts, merged, recorded } = gatherFacts(live, things, unplaced);
   dropReplaced(merged, live);
-  return { things, facts, unplaced, conflicts: findConflicts(merged) };
+  return { things, facts, recorded, unplaced, conflicts: findConflicts(merged) };
+}
+
+/** Entries that nobody took back. */
+function liveEntries(ordered: readonly Entry[]): readonly Entry[] {
+  if (!ordered.some((entry) => entry.kind === 'undo')) return ordered;
+  return withUndone(ordered)
+    .filter((item) => !item.undone)
+    .map((item) => item.entry);
 }
 
 function subjectOf(entry: Entry): string {
@@ -100,20 +106,21 @@ function gatherFacts(
   live: readonly Entry[],
   things: Map<string, Thing>,
   unplaced: Unplaced[],
-): { facts: FactMap; merged: MergedFacts } {
+): { facts: FactMap; merged: MergedFacts; recorded: Set<string> } {
   const facts: FactMap = new Map();
+  const recorded = new Set<string>();
   const merged: MergedFacts = new Map();
   for (const entry of live) {
     if (entry.kind === 'undo') continue;
-    const about = subjectOf(entry);
-    const { thing: id, part } =
-      entry.kind === 'add' ? { thing: about, part: undefined } : splitRef(about);
-    const thing = things.get(id);
+    const about = entry.kind === 'add' ? entry.thing : entry.about;
+    const slash = entry.kind === 'add' ? -1 : about.indexOf('/');
+    const thing = things.get(slash < 0 ? about : about.slice(0, slash));
     if (!thing || (entry.kind === 'add' && thing.entry !== entry.id)) {
       if (entry.kind === 'observe')
         unplaced.push({ entry: entry.id, about, reason: 'what it is about is not here' });
       continue;
     }
+    const part = slash < 0 ? undefined : about.slice(slash + 1);
     const subject = part === undefined ? thing.type : partSubject(thing.type, part);
     if (!subject) {
       unplaced.push({ entry: entry.id, about, reason: `a ${thing.type} has no part ${part}` });
@@ -121,11 +128,12 @@ function gatherFacts(
     }
     const said = factsOfEntry(entry, about, subject);
     for (const one of said.unplaced) unplaced.push(one);
+    for (const property of said.properties) recorded.add(property);
     const known = facts.get(about);
     if (!known) facts.set(about, said.facts);
     else mergeFacts(about, known, said.facts, facts, merged);
   }
-  return { facts, merged };
+  return { facts, merged, recorded };
 }
 
 function mergeFacts(

@@ -40,6 +40,8 @@ export interface Inspection {
   things: Map<string, Thing>;
   /** By thing or part, then property: the values standing, in the order of their entries. */
   facts: ReadonlyMap<string, ReadonlyMap<string, readonly Fact[]>>;
+  /** Every property that was ever recorded of anything. */
+  recorded: ReadonlySet<string>;
   unplaced: Unplaced[];
   conflicts: Conflict[];
 }

@@ -1,4 +1,6 @@
-import type { Verdict } from './verdict';
+import type { PropertyName } from '../entries/properties';
+import type { Place, Rule, Severity, Want } from '../rules/rule';
+import type { UnseenPlaces, Verdict } from './verdict';
 
 /** What was seen of what applies. */
 export interface Coverage {
@@ -9,8 +11,12 @@ export interface Coverage {
   seenShare: number;
 }
 
-export function coverageOf(verdicts: readonly Verdict[]): Coverage {
+export function coverageOf(
+  verdicts: readonly Verdict[],
+  unseen: readonly UnseenPlaces[] = [],
+): Coverage {
   let [found, clear, notSeen] = [0, 0, 0];
+  for (const { places } of unseen) notSeen += places.length;
   for (const { outcome } of verdicts) {
     if (outcome.outcome === 'found') found += 1;
     else if (outcome.outcome === 'clear') clear += 1;
@@ -27,34 +33,69 @@ export interface NotSeenLine {
   stage: number;
   say: string;
   panel: string;
-  places: string[];
+  places: Place[];
   likely: boolean;
+  /** Thing and fact wanted first. */
+  about: string;
+  property: PropertyName | undefined;
+  /** Of the rule's base: what could hide there. */
+  severity: Severity;
 }
 
-/** Repeated places as one line; likely findings first, then the widest wants. */
-export function notSeenLines(verdicts: readonly Verdict[]): NotSeenLine[] {
-  const lines = new Map<string, NotSeenLine>();
-  for (const { rule, panel, place, outcome } of verdicts) {
-    if (outcome.outcome !== 'not-seen') continue;
-    const say = outcome.wants.map((one) => one.say).join('; ');
-    const key = `${rule.id}|${panel}|${say}|${outcome.likely ?? false}`;
-    const line = lines.get(key);
-    if (line) line.places.push(place.label);
-    else
-      lines.set(key, {
+/** Repeated places as one line, the most useful first. */
+export function notSeenLines(
+  verdicts: readonly Verdict[],
+  unseen: readonly UnseenPlaces[] = [],
+): NotSeenLine[] {
+  const lines = new Map<Rule, NotSeenLine[]>();
+  const line = (
+    rule: Rule,
+    panel: string,
+    say: string,
+    likely: boolean,
+    want: Want | undefined,
+  ) => {
+    let known = lines.get(rule);
+    if (!known) lines.set(rule, (known = []));
+    let one = known.find(
+      (each) => each.say === say && each.panel === panel && each.likely === likely,
+    );
+    if (!one) {
+      one = {
         rule: rule.id,
         title: rule.title,
         stage: rule.stage,
         say,
+        about: want?.about ?? panel,
+        property: want?.property,
         panel,
-        places: [place.label],
-        likely: outcome.likely ?? false,
-      });
+        places: [],
+        likely,
+        severity: rule.base.severity,
+      };
+      known.push(one);
+    }
+    return one;
+  };
+  for (const { rule, panel, place, outcome } of verdicts) {
+    if (outcome.outcome !== 'not-seen') continue;
+    const { wants, likely = false } = outcome;
+    const say = wants.length === 1 ? wants[0]!.say : wants.map((one) => one.say).join('; ');
+    line(rule, panel, say, likely, wants[0]).places.push(place);
   }
-  return [...lines.values()].sort(
-    (a, b) =>
-      Number(b.likely) - Number(a.likely) ||
-      b.places.length - a.places.length ||
-      (a.rule < b.rule ? -1 : 1),
-  );
+  for (const { rule, panel, places, what, about } of unseen) {
+    const [first] = places;
+    if (!first) continue;
+    const want = { about: about ?? first.ref, property: what.property, say: what.say };
+    line(rule, panel, what.say, false, want).places.push(...places);
+  }
+  return [...lines.values()]
+    .flat()
+    .sort(
+      (a, b) =>
+        Number(b.likely) - Number(a.likely) ||
+        b.severity - a.severity ||
+        b.places.length - a.places.length ||
+        (a.rule < b.rule ? -1 : 1),
+    );
 }

@@ -1,23 +1,37 @@
 import type { Fact } from '../entries/inspection';
-import type { FactReader } from '../panel/reader';
-import type { PanelView } from '../panel/views';
 import type { SiteView } from '../panel/site-view';
 import { readSite } from '../panel/site-view';
 import { rules } from '../rules';
-import type { Outcome, Rule, Scene } from '../rules/rule';
+import type { Outcome, Scene, Want } from '../rules/rule';
 import { aroundOf, aroundPanels } from '../rules/around';
 import { panelPlaces } from '../rules/places';
 import { want } from '../rules/rule';
 import type { Settings } from '../settings/settings';
 import type { Yardstick } from '../yardstick/yardstick';
-import type { Verdict } from './verdict';
-import { verdictKey } from './verdict';
+import type { UnseenPlaces, Verdict } from './verdict';
+import { spreadOut, verdictKey } from './verdict';
 
 export interface Examination {
   site: SiteView;
   /** What the rules looked at, by panel. */
   scenes: ReadonlyMap<string, Scene>;
-  verdicts: Verdict[];
+  /** Answers place by place. */
+  answers: Verdict[];
+  /** The rest: places not seen, all together for each fact that was never recorded. */
+  unseen: UnseenPlaces[];
+}
+
+/** Every rule at every place, in the order of the rules. */
+export function verdictsOf({
+  answers,
+  unseen,
+}: Pick<Examination, 'answers' | 'unseen'>): Verdict[] {
+  if (unseen.length === 0) return answers;
+  const at = new Map(rules.map((rule, index) => [rule, index]));
+  return [...answers, ...unseen.flatMap(spreadOut)].sort(
+    (a, b) =>
+      (a.panel < b.panel ? -1 : a.panel > b.panel ? 1 : 0) || at.get(a.rule)! - at.get(b.rule)!,
+  );
 }
 
 /** Most conflicts for which every alternative is tried; the rest keep their last value and are shown. */
@@ -30,21 +44,21 @@ const mostAlternatives = 32;
 export function examine(site: SiteView, yardstick: Yardstick, settings: Settings): Examination {
   const { inspection } = site.reader;
   const scenes = scenesOf(site, yardstick, settings);
-  const verdicts = examineScenes(scenes);
-  if (inspection.conflicts.length === 0) return { site, scenes, verdicts };
+  const examined = examineScenes(scenes);
+  if (inspection.conflicts.length === 0) return { site, scenes, ...examined };
 
-  const worst = new Map(verdicts.map((verdict) => [verdictKey(verdict), verdict]));
+  const worst = new Map(verdictsOf(examined).map((verdict) => [verdictKey(verdict), verdict]));
   let left = mostAlternatives;
   for (const { about, property, facts } of inspection.conflicts)
     for (let index = 0; index < facts.length - 1 && left > 0; index += 1, left -= 1) {
       const variant = readSite(inspection, new Map([[`${about}|${property}`, index]]));
-      for (const verdict of examineScenes(scenesOf(variant, yardstick, settings))) {
+      for (const verdict of verdictsOf(examineScenes(scenesOf(variant, yardstick, settings)))) {
         const known = worst.get(verdictKey(verdict));
         if (!known || adversity(verdict.outcome) > adversity(known.outcome))
           worst.set(verdictKey(verdict), verdict);
       }
     }
-  return { site, scenes, verdicts: [...worst.values()] };
+  return { site, scenes, answers: [...worst.values()], unseen: [] };
 }
 
 export function scenesOf(
@@ -68,35 +82,42 @@ export function scenesOf(
   );
 }
 
-function examineScenes(scenes: ReadonlyMap<string, Scene>): Verdict[] {
-  const verdicts: Verdict[] = [];
+function examineScenes(
+  scenes: ReadonlyMap<string, Scene>,
+): Pick<Examination, 'answers' | 'unseen'> {
+  const answers: Verdict[] = [];
+  const unseen: UnseenPlaces[] = [];
   for (const scene of scenes.values()) {
-    const { site, panel } = scene;
-    for (const rule of rules)
-      rule.examine(scene, (place, outcome) =>
-        verdicts.push({
-          rule,
-          panel: panel.id,
-          place,
-          outcome: behindClosedCover(rule, panel, outcome, site.reader),
-        }),
+    const panel = scene.panel.id;
+    const closed = closedCover(scene);
+    for (const rule of rules) {
+      const hidden = rule.behindCover ? closed : undefined;
+      rule.examine(
+        scene,
+        (place, outcome) =>
+          answers.push({
+            rule,
+            panel,
+            place,
+            outcome:
+              hidden && outcome.outcome === 'not-seen' ? { ...outcome, wants: [hidden] } : outcome,
+          }),
+        (places, what) =>
+          unseen.push({ rule, panel, places, what: hidden ?? what, about: hidden?.about }),
       );
+    }
   }
-  return verdicts;
+  return { answers, unseen };
 }
 
-/** A cover that was not opened explains a missing fact behind it; it erases none established otherwise. */
-function behindClosedCover(
-  rule: Rule,
-  panel: PanelView,
-  outcome: Outcome,
-  reader: FactReader,
-): Outcome {
-  if (!rule.behindCover || outcome.outcome !== 'not-seen') return outcome;
-  if (reader.value(panel.id, 'coverOpened') !== 'not-opened') return outcome;
+/**
+ * What is wanted behind a cover that was not opened. It explains a missing fact there; it erases
+ * none that was established otherwise.
+ */
+function closedCover({ panel, site: { reader } }: Scene): Want | undefined {
+  if (reader.value(panel.id, 'coverOpened') !== 'not-opened') return undefined;
   const reason = reader.value(panel.id, 'coverReason');
-  const say = `cover not opened${reason ? `: ${reason}` : ''}`;
-  return { ...outcome, wants: [want(panel.id, 'coverOpened', say)] };
+  return want(panel.id, 'coverOpened', `cover not opened${reason ? `: ${reason}` : ''}`);
 }
 
 const severityOrder: Outcome['outcome'][] = ['does-not-apply', 'clear', 'not-seen', 'found'];

@@ -1,4 +1,5 @@
-import type { Outcome, Place, Rule } from '../rules/rule';
+import type { Outcome, Place, Rule, Unread } from '../rules/rule';
+import { notSeen, want } from '../rules/rule';
 
 /** The answer of one rule at one place of one panel. */
 export interface Verdict {
@@ -8,6 +9,25 @@ export interface Verdict {
   outcome: Outcome;
 }
 
+/** Places of one panel at which a rule is not seen for the same unread fact. */
+export interface UnseenPlaces {
+  rule: Rule;
+  panel: string;
+  places: readonly Place[];
+  what: Unread;
+  /** The thing to be looked at, where it is not each place: the panel whose cover is closed. */
+  about: string | undefined;
+}
+
 /** Names a verdict across evaluations: rule and place. */
 export const verdictKey = (verdict: Pick<Verdict, 'rule' | 'place'>) =>
   `${verdict.rule.id}|${verdict.place.ref}`;
+
+/** One verdict for each of the places. */
+export const spreadOut = ({ rule, panel, places, what, about }: UnseenPlaces): Verdict[] =>
+  places.map((place) => ({
+    rule,
+    panel,
+    place,
+    outcome: notSeen(want(about ?? place.ref, what.property, what.say)),
+  }));

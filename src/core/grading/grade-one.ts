@@ -38,12 +38,14 @@ export function gradeOne(
   scene: Scene,
   school: School,
   found: readonly Verdict[],
+  /** Of them, those of parts hotter than their like. */
+  hot: readonly Verdict[],
 ): Finding {
   const outcome = verdict.outcome as FoundOutcome;
   const { rule, place } = verdict;
   const base = outcome.base ?? { ...rule.base, because: `rule ${rule.id}, base` };
   const steps = [
-    ...evidenceSteps(rule, place, outcome.facts, scene, found),
+    ...evidenceSteps(rule, place, outcome.facts, scene, hot),
     ...pairSteps(verdict, scene, found),
   ];
   const legacy = legacyOf(rule, place, outcome, scene);

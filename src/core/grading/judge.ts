@@ -13,13 +13,14 @@ import type { Ruling } from './rulings';
 import { readRulings } from './rulings';
 
 /** Grades every finding of an examination in one school, gravest first. */
-export function judge({ site, scenes, verdicts }: Examination, school?: School): Finding[] {
-  const found = verdicts.filter((verdict) => verdict.outcome.outcome === 'found');
+export function judge({ site, scenes, answers }: Examination, school?: School): Finding[] {
+  const found = answers.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
   const rulings = readRulings(site.reader.inspection, site.reader);
+  const hot = found.filter((verdict) => verdict.rule.id === 'reading/hot-part');
   const graded = (verdict: Verdict) => {
     const scene: Scene = scenes.get(verdict.panel)!;
-    return gradeOne(verdict, scene, school ?? scene.settings.school, found);
+    return gradeOne(verdict, scene, school ?? scene.settings.school, found, hot);
   };
   const findings = kept.map((verdict) => {
     const finding = graded(verdict);

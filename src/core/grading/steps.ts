@@ -94,7 +94,7 @@ export function evidenceSteps(
   place: Place,
   own: readonly Fact[],
   scene: Scene,
-  found: readonly Verdict[],
+  hot: readonly Verdict[],
 ): Step[] {
   const { reader } = scene.site;
   const condition = new Set(own.map((fact) => `${fact.about}|${fact.property}`));
@@ -121,7 +121,7 @@ export function evidenceSteps(
     ...[
       ...surroundingSteps(rule, place, scene),
       ...loadSteps(place, scene),
-      ...temperatureSteps(rule, place, found),
+      ...temperatureSteps(rule, place, hot),
       ...reductionSteps(rule, place, scene),
     ].filter(({ fact }) => !condition.has(`${fact.about}|${fact.property}`)),
   );
@@ -207,12 +207,11 @@ function sharedNeutralSteps(
   });
 }
 
-/** A like-for-like rise found at the same terminal. */
+/** A like-for-like rise found at the same terminal; `found` holds those of reading/hot-part. */
 function temperatureSteps(rule: RuleMeta, place: Place, found: readonly Verdict[]): Step[] {
   if (rule.id === 'reading/hot-part') return [];
   return found.flatMap((verdict): Step[] => {
-    if (verdict.rule.id !== 'reading/hot-part' || !place.related.includes(verdict.place.ref))
-      return [];
+    if (!place.related.includes(verdict.place.ref)) return [];
     const { message, data, facts } = verdict.outcome as FoundOutcome;
     return [
       {

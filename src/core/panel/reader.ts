@@ -18,6 +18,7 @@ export class FactReader {
   }
 
   fact<P extends PropertyName>(about: string, property: P): Fact<PropertyValue<P>> | undefined {
+    if (!this.inspection.recorded.has(property)) return undefined;
     const values = this.inspection.facts.get(about)?.get(property);
     if (!values || values.length === 0) return undefined;
     if (values.length === 1) return values[0] as Fact<PropertyValue<P>>;

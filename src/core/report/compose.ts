@@ -57,7 +57,11 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
         .filter((finding) => finding.panel === panel.id)
         .map(({ number, grade, ref }) => ({ number, grade, ref })),
     })),
-    notSeen: assessment.notSeen.map((line) => ({ ...line, panelName: panelName(line.panel) })),
+    notSeen: assessment.notSeen.map((line) => ({
+      ...line,
+      places: line.places.map((place) => place.label),
+      panelName: panelName(line.panel),
+    })),
     coverage,
     doubts: [
       ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),

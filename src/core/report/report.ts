@@ -20,7 +20,7 @@ export interface ReportData {
   firstThings: FirstThings[];
   findings: ReportFinding[];
   panels: { id: string; name: string; marks: { number: number; grade: Grade; ref: string }[] }[];
-  notSeen: (NotSeenLine & { panelName: string })[];
+  notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
   coverage: Coverage;
   /** Facts that contradict each other, and entries that could not be placed. */
   doubts: string[];

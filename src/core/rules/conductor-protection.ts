@@ -1,4 +1,5 @@
-import { circuitWords, sizeWords } from '../panel/words';
+import type { Fact } from '../entries/inspection';
+import { circuitWords, conductorWords, sizeWords } from '../panel/words';
 import { countedScrew } from '../panel/completeness';
 import { isFuse } from '../panel/device-forms';
 import { insulationC } from '../panel/insulation';
@@ -41,11 +42,11 @@ interface Sized {
 }
 
 function sizedConductors(conductors: readonly ConductorView[]): Sized[] {
-  return conductors.flatMap((conductor) =>
-    conductor.size && conductor.metal
-      ? [{ conductor, size: conductor.size.value, metal: conductor.metal.value }]
-      : [],
-  );
+  const sized: Sized[] = [];
+  for (const conductor of conductors)
+    if (conductor.size && conductor.metal)
+      sized.push({ conductor, size: conductor.size.value, metal: conductor.metal.value });
+  return sized;
 }
 
 function columnsFor(
@@ -67,19 +68,29 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
   const receptacles =
     terminal.circuit?.loads.some((load) => load.kind?.value === 'receptacles') ?? false;
   let unread: ConductorView | undefined;
+  let unsized: ConductorView | undefined;
   let worst: { sized: Sized; limitA: number } | undefined;
-  for (const sized of sizedConductors(terminal.conductors)) {
-    const limits = columnsFor(place, scene, sized.conductor).map(
-      (column) =>
-        largestDeviceA(scene.yardstick, sized.metal, sized.size, column, receptacles) ?? 0,
-    );
-    const most = Math.max(...limits);
+  const facts: (Fact | undefined)[] = [terminal.ratingA];
+  for (const conductor of terminal.conductors) {
+    const { size, metal } = conductor;
+    facts.push(size, metal);
+    if (!size || !metal) {
+      unsized ??= conductor;
+      continue;
+    }
+    let [most, least] = [0, Infinity];
+    for (const column of columnsFor(place, scene, conductor)) {
+      const limit =
+        largestDeviceA(scene.yardstick, metal.value, size.value, column, receptacles) ?? 0;
+      most = Math.max(most, limit);
+      least = Math.min(least, limit);
+    }
     if (deviceA > most) {
-      if (!worst || most < worst.limitA) worst = { sized, limitA: most };
-    } else if (deviceA > Math.min(...limits)) unread ??= sized.conductor;
+      if (!worst || most < worst.limitA)
+        worst = { sized: { conductor, size: size.value, metal: metal.value }, limitA: most };
+    } else if (deviceA > least) unread ??= conductor;
   }
   if (worst) return overFinding(place, worst.sized, worst.limitA);
-  const unsized = terminal.conductors.find((conductor) => !conductor.size || !conductor.metal);
   if (unsized)
     return notSeen(
       want(unsized.id, unsized.size ? 'metal' : 'size', 'read the size and metal of the conductor'),
@@ -92,12 +103,7 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
     return notSeen(
       want(terminal.ref, 'conductorCount', 'say whether this is all that is under the screw'),
     );
-  const thinnest = sizedConductors(terminal.conductors)[0]!;
-  return clear(
-    `${deviceA} A on ${sizeWords(thinnest.size, thinnest.metal)}`,
-    terminal.ratingA,
-    ...terminal.conductors.flatMap((conductor) => [conductor.size, conductor.metal]),
-  );
+  return clear(`${deviceA} A on ${conductorWords(terminal.conductors[0]!)}`, ...facts);
 }
 
 function overFinding(

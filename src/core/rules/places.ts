@@ -14,6 +14,7 @@ import type {
   TerminalView,
 } from '../panel/views';
 import { positionRef } from '../entries/thing-types';
+import { LazyPlace } from './lazy-place';
 import type { Place } from './place';
 
 export interface PositionPlace extends Place {
@@ -77,37 +78,47 @@ export interface PanelPlaces {
 }
 
 export function panelPlaces(panel: PanelView): PanelPlaces {
-  const devices = panel.devices.map((device) => devicePlace(panel, device));
+  const devices = panel.devices.map((device) => new DevicePlaceView(panel, device));
   const others = [...(panel.main ? [panel.main] : []), ...panel.pullOuts];
-  const at = new Map<string, string>();
-  for (const terminal of panel.terminals.values())
-    for (const conductor of terminal.conductors) at.set(conductor.id, terminal.label);
+  const terminalsOf = (held: readonly DeviceView[]) => {
+    const places: TerminalPlace[] = [];
+    for (const { terminals } of held)
+      for (const terminal of terminals) places.push(new TerminalPlaceView(panel, terminal));
+    return places;
+  };
   return {
-    positions: positionPlaces(panel),
+    positions: panel.positions.map((position) => new PositionPlaceView(position)),
     devices,
-    allDevices: [...others.map((device) => devicePlace(panel, device)), ...devices],
-    terminals: panel.devices.flatMap((device) => terminalPlaces(panel, device)),
-    pullOutTerminals: panel.pullOuts.flatMap((device) => terminalPlaces(panel, device)),
+    allDevices: [...others.map((device) => new DevicePlaceView(panel, device)), ...devices],
+    terminals: terminalsOf(panel.devices),
+    pullOutTerminals: terminalsOf(panel.pullOuts),
     bars: [...barPlaces(panel, 'neutral'), ...barPlaces(panel, 'ground')],
-    barTerminals: panel.bars.flatMap(barTerminalPlaces),
-    conductors: panel.conductors.map((conductor, index) =>
-      conductorPlace(conductor, index, at.get(conductor.id)),
+    barTerminals: barTerminalPlaces(panel),
+    conductors: panel.conductors.map(
+      (conductor, index) => new ConductorPlaceView(panel, conductor, index),
     ),
-    cables: cablePlaces(panel, at),
-    circuits: panel.circuits.map((circuit, index) => circuitPlace(panel, circuit, index)),
-    multiwires: panel.multiwires.map((group, index) => multiwirePlace(group, index)),
+    cables: cablePlaces(panel),
+    circuits: panel.circuits.map((circuit, index) => {
+      const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
+      return new CircuitPlaceView(circuit, terminals, index);
+    }),
+    multiwires: panel.multiwires.map((group, index) => new MultiwirePlaceView(group, index)),
     lugs: lugPlaces(panel),
   };
 }
 
-function positionPlaces(panel: PanelView): PositionPlace[] {
-  return panel.positions.map((position) => ({
-    ref: position.ref,
-    label: `Position ${position.number}`,
-    related: [position.ref, ...position.devices.map((device) => device.id)],
-    order: order.position + position.number * 4,
-    position,
-  }));
+class PositionPlaceView extends LazyPlace implements PositionPlace {
+  declare readonly position: PositionView;
+  constructor(position: PositionView) {
+    super(position.ref, order.position + position.number * 4);
+    this.position = position;
+  }
+  protected labelled() {
+    return `Position ${this.position.number}`;
+  }
+  protected relatedThings() {
+    return [this.ref, ...this.position.devices.map((device) => device.id)];
+  }
 }
 
 /** What the trade calls the device. */
@@ -128,113 +139,155 @@ const deviceLabel = (device: DeviceView) =>
       ? device.label
       : `${deviceWord(device)} ${device.label}`;
 
-export function devicePlace(panel: PanelView, device: DeviceView): DevicePlace {
-  return {
-    ref: device.id,
-    label: deviceLabel(device),
-    related: [
+class DevicePlaceView extends LazyPlace implements DevicePlace {
+  declare private readonly panel: PanelView;
+  declare readonly device: DeviceView;
+  constructor(panel: PanelView, device: DeviceView) {
+    super(device.id, order.position + device.number * 4);
+    this.panel = panel;
+    this.device = device;
+  }
+  protected labelled() {
+    return deviceLabel(this.device);
+  }
+  protected relatedThings() {
+    const { device, panel } = this;
+    return [
       device.id,
       ...device.terminals.map((terminal) => terminal.ref),
       ...positionsUnder(panel, device),
-    ],
-    order: order.position + device.number * 4,
-    device,
-  };
+    ];
+  }
 }
 
-function terminalPlaces(panel: PanelView, device: DeviceView): TerminalPlace[] {
-  const positions = positionsUnder(panel, device);
-  return device.terminals.map((terminal) => ({
-    ref: terminal.ref,
-    label:
-      device.stands === 'pull-out' ? terminal.label : `${deviceWord(device)} ${terminal.label}`,
-    related: [
-      terminal.ref,
+class TerminalPlaceView extends LazyPlace implements TerminalPlace {
+  declare private readonly panel: PanelView;
+  declare readonly terminal: TerminalView;
+  constructor(panel: PanelView, terminal: TerminalView) {
+    super(terminal.ref, order.position + terminal.device.number * 4 + terminal.index);
+    this.panel = panel;
+    this.terminal = terminal;
+  }
+  protected labelled() {
+    const { device, label } = this.terminal;
+    return device.stands === 'pull-out' ? label : `${deviceWord(device)} ${label}`;
+  }
+  protected relatedThings() {
+    const { device, conductors } = this.terminal;
+    return [
+      this.ref,
       device.id,
-      ...terminal.conductors.map((conductor) => conductor.id),
-      ...positions,
-    ],
-    order: order.position + device.number * 4 + terminal.index,
-    terminal,
-  }));
+      ...conductors.map((conductor) => conductor.id),
+      ...positionsUnder(this.panel, device),
+    ];
+  }
 }
 
 const functionWords = { hot: 'Wire', neutral: 'Neutral wire', ground: 'Ground wire' };
 
-function conductorPlace(
-  conductor: ConductorView,
-  index: number,
-  screw: string | undefined,
-): ConductorPlace {
-  const word = functionWords[conductor.function?.value ?? 'hot'];
-  return {
-    ref: conductor.id,
-    label: screw ? `${word} at ${screw}` : `${word} ${index + 1}`,
-    related: [
-      conductor.id,
-      ...(conductor.landsOn?.value ? [conductor.landsOn.value] : []),
-      ...(conductor.cable ? [conductor.cable.id] : []),
-    ],
-    order: order.wiring + index,
-    conductor,
-  };
-}
-
-function cablePlaces(panel: PanelView, at: ReadonlyMap<string, string>): CablePlace[] {
-  const held = new Map<CableView, ConductorView[]>();
-  for (const conductor of panel.conductors) {
-    if (!conductor.cable) continue;
-    const list = held.get(conductor.cable);
-    if (list) list.push(conductor);
-    else held.set(conductor.cable, [conductor]);
+class ConductorPlaceView extends LazyPlace implements ConductorPlace {
+  declare private readonly panel: PanelView;
+  declare readonly conductor: ConductorView;
+  declare private readonly index: number;
+  constructor(panel: PanelView, conductor: ConductorView, index: number) {
+    super(conductor.id, order.wiring + index);
+    this.panel = panel;
+    this.conductor = conductor;
+    this.index = index;
   }
-  return panel.cables.map((cable, index) => {
-    const conductors = held.get(cable) ?? [];
-    const screw = conductors
-      .map((conductor) => at.get(conductor.id))
-      .find((label) => label !== undefined);
-    return {
-      ref: cable.id,
-      label: screw ? `Cable at ${screw}` : `Cable ${index + 1}`,
-      related: [cable.id, ...conductors.map((conductor) => conductor.id)],
-      order: order.wiring + index,
-      cable,
-      conductors,
-    };
-  });
+  protected labelled() {
+    const { function: use, landsOn } = this.conductor;
+    const word = functionWords[use?.value ?? 'hot'];
+    const screw = landsOn?.value && this.panel.terminals.get(landsOn.value)?.label;
+    return screw ? `${word} at ${screw}` : `${word} ${this.index + 1}`;
+  }
+  protected relatedThings() {
+    const { id, landsOn, cable } = this.conductor;
+    return [id, ...(landsOn?.value ? [landsOn.value] : []), ...(cable ? [cable.id] : [])];
+  }
 }
 
-function circuitPlace(panel: PanelView, circuit: CircuitView, index: number): CircuitPlace {
-  const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
-  const [first] = terminals;
-  return {
-    ref: circuit.id,
-    label: first
-      ? `Circuit ${first.device.terminals.length === 2 && terminals.length === 2 ? first.device.label : first.label}`
-      : (circuit.name ?? `Circuit ${index + 1}`),
-    related: [circuit.id, ...terminals.flatMap((one) => [one.ref, one.device.id])],
-    order: first ? order.position + first.device.number * 4 + first.index : order.wiring + index,
-    circuit,
-    terminals,
-  };
+class CablePlaceView extends LazyPlace implements CablePlace {
+  declare readonly conductors: ConductorView[];
+  declare private readonly panel: PanelView;
+  declare readonly cable: CableView;
+  declare private readonly index: number;
+  constructor(panel: PanelView, cable: CableView, index: number) {
+    super(cable.id, order.wiring + index);
+    this.panel = panel;
+    this.cable = cable;
+    this.conductors = [];
+    this.index = index;
+  }
+  protected labelled() {
+    for (const { landsOn } of this.conductors) {
+      const screw = landsOn?.value && this.panel.terminals.get(landsOn.value)?.label;
+      if (screw) return `Cable at ${screw}`;
+    }
+    return `Cable ${this.index + 1}`;
+  }
+  protected relatedThings() {
+    return [this.ref, ...this.conductors.map((conductor) => conductor.id)];
+  }
 }
 
-function multiwirePlace(group: MultiwireView, index: number): MultiwirePlace {
-  const labels = group.hots.map((terminal) => terminal.label);
-  const [first] = group.hots;
-  return {
-    ref: group.id,
-    label:
-      labels.length > 0 ? `Circuits ${labels.join(' and ')}` : `Multiwire circuit ${index + 1}`,
-    related: [
-      group.id,
-      ...group.hots.flatMap((terminal) => [terminal.ref, terminal.device.id]),
-      ...(group.neutral ? [group.neutral.id] : []),
-    ],
-    order: first ? order.position + first.device.number * 4 + first.index : order.wiring + index,
-    group,
-  };
+function cablePlaces(panel: PanelView): CablePlace[] {
+  const byCable = new Map<CableView, CablePlaceView>();
+  for (const [index, cable] of panel.cables.entries())
+    byCable.set(cable, new CablePlaceView(panel, cable, index));
+  for (const conductor of panel.conductors)
+    if (conductor.cable) byCable.get(conductor.cable)?.conductors.push(conductor);
+  return [...byCable.values()];
 }
+
+class CircuitPlaceView extends LazyPlace implements CircuitPlace {
+  declare readonly circuit: CircuitView;
+  declare readonly terminals: readonly TerminalView[];
+  declare private readonly index: number;
+  constructor(circuit: CircuitView, terminals: readonly TerminalView[], index: number) {
+    super(circuit.id, orderAt(terminals[0], index));
+    this.circuit = circuit;
+    this.terminals = terminals;
+    this.index = index;
+  }
+  protected labelled() {
+    const { terminals, circuit } = this;
+    const [first] = terminals;
+    if (!first) return circuit.name ?? `Circuit ${this.index + 1}`;
+    const whole = first.device.terminals.length === 2 && terminals.length === 2;
+    return `Circuit ${whole ? first.device.label : first.label}`;
+  }
+  protected relatedThings() {
+    return [this.ref, ...this.terminals.flatMap((one) => [one.ref, one.device.id])];
+  }
+}
+
+class MultiwirePlaceView extends LazyPlace implements MultiwirePlace {
+  declare readonly group: MultiwireView;
+  declare private readonly index: number;
+  constructor(group: MultiwireView, index: number) {
+    super(group.id, orderAt(group.hots[0], index));
+    this.group = group;
+    this.index = index;
+  }
+  protected labelled() {
+    const labels = this.group.hots.map((terminal) => terminal.label);
+    return labels.length > 0
+      ? `Circuits ${labels.join(' and ')}`
+      : `Multiwire circuit ${this.index + 1}`;
+  }
+  protected relatedThings() {
+    const { hots, neutral } = this.group;
+    return [
+      this.ref,
+      ...hots.flatMap((terminal) => [terminal.ref, terminal.device.id]),
+      ...(neutral ? [neutral.id] : []),
+    ];
+  }
+}
+
+const orderAt = (first: TerminalView | undefined, index: number) =>
+  first ? order.position + first.device.number * 4 + first.index : order.wiring + index;
 
 function lugPlaces(panel: PanelView): Place[] {
   const legs = systems[panel.system].legs;
@@ -263,15 +316,28 @@ export function barPlaces(panel: PanelView, kind: 'neutral' | 'ground'): BarPlac
     }));
 }
 
-function barTerminalPlaces(bar: BarView): BarTerminalPlace[] {
-  const base = bar.kind === 'ground' ? order.ground : order.neutral;
-  return bar.terminals
-    .filter((terminal) => terminal.conductors.length > 0)
-    .map((terminal) => ({
-      ref: terminal.ref,
-      label: `${barWord(bar)} ${terminal.number}`,
-      related: [terminal.ref, ...terminal.conductors.map((conductor) => conductor.id)],
-      order: base + terminal.number,
-      terminal,
-    }));
+class BarTerminalPlaceView extends LazyPlace implements BarTerminalPlace {
+  declare readonly terminal: BarTerminalView;
+  constructor(terminal: BarTerminalView) {
+    super(
+      terminal.ref,
+      (terminal.bar.kind === 'ground' ? order.ground : order.neutral) + terminal.number,
+    );
+    this.terminal = terminal;
+  }
+  protected labelled() {
+    return `${barWord(this.terminal.bar)} ${this.terminal.number}`;
+  }
+  protected relatedThings() {
+    return [this.ref, ...this.terminal.conductors.map((conductor) => conductor.id)];
+  }
+}
+
+/** Screws that hold a conductor. */
+function barTerminalPlaces(panel: PanelView): BarTerminalPlace[] {
+  const places: BarTerminalPlace[] = [];
+  for (const bar of panel.bars)
+    for (const terminal of bar.terminals)
+      if (terminal.conductors.length > 0) places.push(new BarTerminalPlaceView(terminal));
+  return places;
 }

@@ -2,7 +2,7 @@ import type { Fact } from '../entries/inspection';
 import type { PropertyName, PropertySpec } from '../entries/properties';
 import { properties } from '../entries/properties';
 import type { Place } from './place';
-import type { FoundOutcome, MessageData, Outcome, Scene } from './rule';
+import type { Check, FoundOutcome, MessageData, Outcome, Scene } from './rule';
 import { clear, found, notSeen, want } from './rule';
 
 /** What a value means: the id of a message, or that with more. */
@@ -29,8 +29,8 @@ export function readsChoice<P extends Place>({
   adverse,
   about,
   data,
-}: Reading<P>): (place: P, scene: Scene) => Outcome {
-  return (place, scene) => {
+}: Reading<P>): Check<P> {
+  const check = (place: P, scene: Scene): Outcome => {
     const thing = about ? about(place, scene) : place.ref;
     const fact = scene.site.reader.fact(thing, property) as Fact | undefined;
     if (!fact) return notSeen(want(thing, property, say));
@@ -40,6 +40,7 @@ export function readsChoice<P extends Place>({
     const { message, ...more } = typeof meaning === 'string' ? { message: meaning } : meaning;
     return found(message, { value: words, ...data?.(place, scene) }, [fact], more);
   };
+  return about ? check : Object.assign(check, { quiet: { unless: [property], property, say } });
 }
 
 /** A choice in the words of its form; yes and no for a yes-no. */

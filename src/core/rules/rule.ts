@@ -105,10 +105,31 @@ export interface RuleMeta {
   messages: Readonly<Record<string, Message>>;
 }
 
-export interface Rule extends RuleMeta {
-  /** Gives the answer at every place where the rule looks. */
-  examine(scene: Scene, answer: (place: Place, outcome: Outcome) => void): void;
+/** A fact nobody recorded of any place, asked for at each. */
+export interface Unread {
+  property: PropertyName;
+  say: string;
 }
+
+export interface Rule extends RuleMeta {
+  /**
+   * Gives the answer at every place where the rule looks; places at which it is not seen for one and
+   * the same unread fact all together, where somebody takes them so.
+   */
+  examine(
+    scene: Scene,
+    answer: (place: Place, outcome: Outcome) => void,
+    unread?: (places: readonly Place[], what: Unread) => void,
+  ): void;
+}
+
+/** Says of a check what it answers where none of these facts was ever recorded of anything. */
+export interface Quiet extends Unread {
+  unless: readonly PropertyName[];
+}
+
+/** A check that knows what it answers where its facts were never recorded. */
+export type Check<P extends Place> = ((place: P, scene: Scene) => Outcome) & { quiet?: Quiet };
 
 type Defaults = 'outsideListing' | 'obsolete' | 'existingOnly' | 'behindCover' | 'who';
 const defaults: Pick<RuleMeta, Defaults> = {
@@ -124,15 +145,21 @@ export function defineRule<P extends Place>(
   rule: Omit<RuleMeta, Defaults> &
     Partial<Pick<RuleMeta, Defaults>> & {
       places(scene: Scene): readonly P[];
-      check(place: P, scene: Scene): Outcome;
+      check: Check<P>;
+      /** What each place answers where none of these facts was ever recorded. */
+      quiet?: Quiet;
     },
 ): Rule {
-  const { places, check, ...meta } = rule;
+  const { places, check, quiet = check.quiet, ...meta } = rule;
   return {
     ...defaults,
     ...meta,
-    examine(scene, answer) {
-      for (const place of places(scene)) answer(place, check(place, scene));
+    examine(scene, answer, unread) {
+      const here = places(scene);
+      const { recorded } = scene.site.reader.inspection;
+      if (unread && quiet && !quiet.unless.some((property) => recorded.has(property)))
+        return unread(here, quiet);
+      for (const place of here) answer(place, check(place, scene));
     },
   };
 }

@@ -34,7 +34,8 @@ export function largestDeviceA(
 /** The ampacity itself where it is a standard rating or too large, else the next one up, A. */
 function nextStandardA(yardstick: Yardstick, ampacity: number): number {
   if (ampacity > yardstick.nextSizeUpToA) return ampacity;
-  return yardstick.standardRatingsA.find((rating) => rating >= ampacity) ?? ampacity;
+  for (const rating of yardstick.standardRatingsA) if (rating >= ampacity) return rating;
+  return ampacity;
 }
 
 /**
@@ -46,15 +47,19 @@ export function possibleColumns(
   deviceA: number,
   insulationC: 60 | 75 | undefined,
   terminalMarkC: 60 | 75 | undefined,
-): AmpacityColumn[] {
-  if (insulationC === 60) return [60];
-  const terminal: AmpacityColumn[] =
+): readonly AmpacityColumn[] {
+  if (insulationC === 60) return only60;
+  const terminal =
     deviceA > yardstick.cool60UpToA
-      ? [75]
+      ? only75
       : terminalMarkC === undefined
-        ? [60, 75]
-        : [terminalMarkC];
-  const insulation: AmpacityColumn[] = insulationC === undefined ? [60, 75] : [75];
-  const pairs = terminal.flatMap((a) => insulation.map((b) => Math.min(a, b) as AmpacityColumn));
-  return [...new Set(pairs)].sort((a, b) => a - b);
+        ? both
+        : marked[terminalMarkC];
+  if (insulationC === undefined) return terminal === only60 ? only60 : both;
+  return terminal;
 }
+
+const only60: readonly AmpacityColumn[] = [60];
+const only75: readonly AmpacityColumn[] = [75];
+const both: readonly AmpacityColumn[] = [60, 75];
+const marked = { 60: only60, 75: only75 };

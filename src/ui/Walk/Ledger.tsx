@@ -46,7 +46,7 @@ export function Ledger() {
           <ul>
             {likely.map((line) => (
               <li key={line.rule + line.say} className="border-line border-b border-dashed py-1.5">
-                <strong>{line.places.join(', ')}</strong> {line.title}
+                <strong>{line.places.map((place) => place.label).join(', ')}</strong> {line.title}
                 <br />
                 <span className="text-ink2">{line.say}</span>
               </li>

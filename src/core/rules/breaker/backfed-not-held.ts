@@ -23,6 +23,11 @@ export const backfedNotHeld = defineRule({
     },
   },
   places: ({ places }) => places.devices,
+  quiet: {
+    unless: ['backfed'],
+    property: 'backfed',
+    say: 'see whether it is fed from its load side',
+  },
   check({ device }, { site: { reader } }) {
     const backfed = reader.fact(device.id, 'backfed');
     if (!backfed)

@@ -28,6 +28,11 @@ export const burnedTerminal = defineRule({
     },
   },
   places: ({ places }) => places.terminals,
+  quiet: {
+    unless: ['melted', 'heatMark'],
+    property: 'heatMark',
+    say: 'look for heat at the screw',
+  },
   check({ terminal }, { site: { reader } }) {
     const abouts = [terminal.ref, terminal.device.id, ...terminal.conductors.map((one) => one.id)];
     let seen;

@@ -22,6 +22,11 @@ export const noOutput = defineRule({
     },
   },
   places: ({ places }) => places.terminals,
+  quiet: {
+    unless: ['handleState', 'outputV'],
+    property: 'outputV',
+    say: 'measure the output, handle on',
+  },
   check({ terminal }, { site: { reader }, panel, yardstick }) {
     const state = reader.fact(terminal.device.id, 'handleState');
     if (state && state.value !== 'on') return doesNotApply('its handle is not on');

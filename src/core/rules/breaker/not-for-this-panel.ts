@@ -34,6 +34,8 @@ export const notForThisPanel = defineRule({
     const maker = site.reader.fact(device.id, 'maker');
     if (!maker) return notSeen(want(device.id, 'maker', 'read the maker of the breaker'));
     const type = site.reader.fact(device.id, 'breakerType');
+    if (accepts.value.includes(maker.value))
+      return clear('on the label’s list', accepts, maker, type);
     const made = fold(maker.value);
     const list = accepts.value.map(fold);
     const listedTypes = list.filter((entry) => entry === made || entry.startsWith(`${made} `));

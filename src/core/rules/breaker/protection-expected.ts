@@ -40,6 +40,7 @@ export const protectionExpected = defineRule({
     },
   },
   places: ({ places }) => places.circuits,
+  quiet: { unless: ['places'], property: 'places', say: 'trace which rooms the circuit feeds' },
   check(place, scene): Outcome {
     const places = scene.site.reader.fact(place.circuit.id, 'places');
     if (!places)

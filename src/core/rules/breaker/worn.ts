@@ -28,6 +28,11 @@ export const worn = defineRule({
     },
   },
   places: ({ places }) => places.allDevices,
+  quiet: {
+    unless: ['wear', 'failedTrip'],
+    property: 'wear',
+    say: 'look at the breaker and move its handle',
+  },
   check({ device }, { site: { reader } }) {
     const wear = reader.fact(device.id, 'wear');
     const failed = reader.fact(device.id, 'failedTrip');

@@ -25,6 +25,7 @@ export const discoloured = defineRule({
     },
   },
   places: ({ places }) => places.positions,
+  quiet: { unless: ['busCondition'], property: 'busCondition', say: 'look at the bus at the stab' },
   check({ position }, { site: { reader } }) {
     const bus = reader.fact(position.ref, 'busCondition');
     if (!bus) return notSeen(want(position.ref, 'busCondition', 'look at the bus at the stab'));

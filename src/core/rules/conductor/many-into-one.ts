@@ -32,6 +32,11 @@ export const manyIntoOne = defineRule({
     },
   },
   places: ({ places }) => places.circuits,
+  quiet: {
+    unless: ['joinedCables'],
+    property: 'joinedCables',
+    say: 'trace whether cables are joined outside',
+  },
   check({ circuit, terminals }, { site, panel, yardstick }) {
     const { reader } = site;
     const joined = reader.fact(circuit.id, 'joinedCables');

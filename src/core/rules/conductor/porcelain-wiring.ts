@@ -42,7 +42,7 @@ export const porcelainWiring = defineRule({
   places: ({ places }) => places.cables,
   check(place, scene) {
     const { reader } = scene.site;
-    const kind = reader.fact(place.cable.id, 'cableKind');
+    const { kind } = place.cable;
     if (!kind) return notSeen(want(place.cable.id, 'cableKind', 'see what wiring method it is'));
     if (kind.value !== 'porcelain') return clear(properties.cableKind.choices[kind.value], kind);
     const states = reader.fact(place.cable.id, 'porcelainState');

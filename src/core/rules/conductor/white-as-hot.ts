@@ -41,19 +41,21 @@ export const whiteAsHot = defineRule<HotPlace>({
       ask: 'A conductor of a hot colour in its place.',
     },
   },
-  places: ({ panel }) =>
-    panel.devices.flatMap((device) =>
-      device.terminals.flatMap((terminal) =>
-        terminal.conductors.map((conductor) => ({
-          ref: conductor.id,
-          label: `Breaker ${terminal.label}`,
-          related: [conductor.id],
-          order: 100 + device.number * 4 + terminal.index,
-          terminal,
-          conductor,
-        })),
-      ),
-    ),
+  places({ panel }) {
+    const places = [];
+    for (const device of panel.devices)
+      for (const terminal of device.terminals)
+        for (const conductor of terminal.conductors)
+          places.push({
+            ref: conductor.id,
+            label: `Breaker ${terminal.label}`,
+            related: [conductor.id],
+            order: 100 + device.number * 4 + terminal.index,
+            terminal,
+            conductor,
+          });
+    return places;
+  },
   check({ terminal, conductor }, { site }) {
     const { colour } = conductor;
     if (!colour) return notSeen(want(conductor.id, 'colour', 'record the colour of the conductor'));

@@ -1,4 +1,5 @@
 import type { Scene } from '../rule';
+import { placeWith } from '../lazy-place';
 import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
 
 /** 408.7: an unused opening for a breaker is closed. Reach is in the base. */
@@ -40,7 +41,7 @@ export const openPosition = defineRule({
   places: (scene) =>
     scene.places.positions.map((place) =>
       place.position.opening?.value === 'open'
-        ? { ...place, label: `Opening ${place.position.number}` }
+        ? placeWith(place, { label: `Opening ${place.position.number}` })
         : place,
     ),
   check({ position }, scene) {

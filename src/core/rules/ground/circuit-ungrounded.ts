@@ -22,6 +22,11 @@ export const circuitUngrounded = defineRule({
     },
   },
   places: ({ places }) => places.circuits,
+  quiet: {
+    unless: ['groundRun', 'ungroundedMarked'],
+    property: 'groundRun',
+    say: 'see whether a ground runs with it',
+  },
   check({ circuit }, { site: { reader } }) {
     const ground = reader.fact(circuit.id, 'groundRun');
     if (ground?.value) return clear('a ground runs with it', ground);

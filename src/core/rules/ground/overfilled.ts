@@ -1,8 +1,9 @@
+import type { Fact } from '../../entries/inspection';
 import { countedBarScrew } from '../../panel/completeness';
 import { counted } from '../../panel/words';
 import type { BarTerminalView } from '../../panel/views';
 import type { Place } from '../rule';
-import { clear, defineRule, notSeen, present, want } from '../rule';
+import { clear, defineRule, notSeen, want } from '../rule';
 
 interface ScrewPlace extends Place {
   terminal: BarTerminalView;
@@ -40,7 +41,11 @@ export const overfilledGround = defineRule<ScrewPlace>({
     const grounds = terminal.conductors.filter(
       (conductor) => conductor.function?.value === 'ground',
     );
-    const facts = present(...grounds.flatMap((ground) => [ground.landsOn, ground.function]));
+    const facts: Fact[] = [];
+    for (const { landsOn, function: use } of grounds) {
+      if (landsOn) facts.push(landsOn as Fact);
+      if (use) facts.push(use as Fact);
+    }
     const most = site.reader.fact(panel.id, 'labelGroundsPerTerminal');
     const all = countedBarScrew(site.reader, terminal);
     if (most && grounds.length > most.value)

@@ -21,6 +21,11 @@ export const commonArea = defineRule({
     },
   },
   places: ({ places }) => places.circuits,
+  quiet: {
+    unless: ['places', 'buildingKind'],
+    property: 'places',
+    say: 'trace which rooms the circuit feeds',
+  },
   check({ circuit }, { site: { reader }, panel }) {
     const kind = reader.value(panel.building, 'buildingKind');
     if (kind === 'house' || kind === 'outbuilding') return doesNotApply('one household');

@@ -34,6 +34,11 @@ export const requiredCircuitShared = defineRule({
     },
   },
   places: ({ places }) => places.circuits,
+  quiet: {
+    unless: ['places', 'joinedWith'],
+    property: 'places',
+    say: 'trace which rooms the circuit feeds',
+  },
   check({ circuit }, { site: { reader } }) {
     const places = reader.fact(circuit.id, 'places');
     const joined = reader.fact(circuit.id, 'joinedWith');

@@ -1,9 +1,10 @@
+import type { Fact } from '../../entries/inspection';
 import type { BarTerminalView } from '../../panel/views';
 import { countedBar, countedBarScrew } from '../../panel/completeness';
 import { counted, listed, terminalWords } from '../../panel/words';
 import { panelPlace } from '../places';
 import type { Outcome, Place, Scene } from '../rule';
-import { clear, defineRule, notSeen, present, want } from '../rule';
+import { clear, defineRule, notSeen, want } from '../rule';
 
 interface ScrewPlace extends Place {
   terminal?: BarTerminalView;
@@ -82,11 +83,16 @@ const isNeutral = (conductor: BarTerminalView['conductors'][number]) =>
 function checkScrew(terminal: BarTerminalView, { site, panel }: Scene): Outcome {
   const { reader } = site;
   const { bar, conductors } = terminal;
-  const neutrals = conductors.filter(isNeutral);
-  const grounds = conductors.filter((conductor) => conductor.function?.value === 'ground');
-  const facts = present(
-    ...conductors.flatMap((conductor) => [conductor.landsOn, conductor.function]),
-  );
+  const neutrals: typeof conductors = [];
+  const grounds: typeof conductors = [];
+  const facts: Fact[] = [];
+  for (const conductor of conductors) {
+    const { function: use, landsOn } = conductor;
+    if (use?.value === 'neutral') neutrals.push(conductor);
+    else if (use?.value === 'ground') grounds.push(conductor);
+    if (landsOn) facts.push(landsOn as Fact);
+    if (use) facts.push(use as Fact);
+  }
   const all = countedBarScrew(reader, terminal);
   if (neutrals.length >= 2 || (neutrals.length === 1 && grounds.length >= 1)) {
     if (grounds.length === 0 && parallelOfOneCircuit(terminal, neutrals, reader))

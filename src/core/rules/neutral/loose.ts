@@ -31,6 +31,11 @@ export const looseNeutral = defineRule({
     places.barTerminals.filter(({ terminal }) =>
       terminal.conductors.some((one) => one.function?.value === 'neutral'),
     ),
+  quiet: {
+    unless: ['tightness', 'melted', 'heatMark'],
+    property: 'tightness',
+    say: 'tug it, if you may',
+  },
   check({ terminal }, { site: { reader } }) {
     const abouts = [terminal.ref, ...terminal.conductors.map((one) => one.id)];
     for (const about of abouts) {

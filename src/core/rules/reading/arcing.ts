@@ -27,15 +27,19 @@ export const arcing = defineRule({
   check(_, { site, panel }) {
     const { reader } = site;
     const seen: Fact[] = [];
-    for (const about of [
-      panel.id,
-      ...panel.positions.map((one) => one.ref),
-      ...[...panel.terminals.keys()],
-      ...panel.devices.map((one) => one.id),
-      ...(panel.main ? [panel.main.id] : []),
-      ...panel.bars.map((one) => one.id),
-    ]) {
-      const fact = reader.knows(about) ? reader.fact(about, 'arcing') : undefined;
+    const arced = reader.inspection.recorded.has('arcing');
+    const abouts = !arced
+      ? []
+      : [
+          panel.id,
+          ...panel.positions.map((one) => one.ref),
+          ...[...panel.terminals.keys()],
+          ...panel.devices.map((one) => one.id),
+          ...(panel.main ? [panel.main.id] : []),
+          ...panel.bars.map((one) => one.id),
+        ];
+    for (const about of abouts) {
+      const fact = reader.fact(about, 'arcing');
       if (fact?.value) seen.push(fact as Fact);
     }
     const listened = reader.fact(panel.building, 'listened');

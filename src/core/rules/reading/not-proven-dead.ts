@@ -1,5 +1,6 @@
 import type { Place } from '../place';
 import { panelPlace } from '../places';
+import { placeWith } from '../lazy-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** Work on a part without proof of dead. About the record, shown to its author. */
@@ -31,7 +32,7 @@ export const notProvenDead = defineRule<Place & { worked?: true }>({
       ...places.lugs,
     ].filter(({ ref }) => reader.value(ref, 'workedOn'));
     return worked.length > 0
-      ? worked.map((place) => ({ ...place, worked: true as const }))
+      ? worked.map((place) => placeWith(place, { worked: true as const }))
       : [panelPlace(panel, 'Proof of dead')];
   },
   check(place, { site: { reader }, panel }) {

@@ -1,6 +1,7 @@
 import { splitRef } from '../../entries/thing-types';
 import type { Place } from '../place';
 import { panelPlace } from '../places';
+import { placeWith } from '../lazy-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 110.14(D): the torque on the label, within 10 %; only where it was measured. */
@@ -34,7 +35,7 @@ export const torque = defineRule<Place & { screw?: true }>({
       reader.fact(ref, 'torqueNm'),
     );
     return screws.length > 0
-      ? screws.map((place) => ({ ...place, screw: true as const }))
+      ? screws.map((place) => placeWith(place, { screw: true as const }))
       : [panelPlace(panel, 'Torque')];
   },
   check(place, { site: { reader }, panel, yardstick }) {
