@@ -2,14 +2,18 @@ import { describe, expect, test } from '@jest/globals';
 import { assess } from '@/core/assess';
 import { route } from '@/core/drawing/route';
 import { fold } from '@/core/entries/fold';
-import { startingSettings } from '@/core/settings/settings';
+import { grades } from '@/core/grading/grade';
+import { schools, startingSettings } from '@/core/settings/settings';
 import { chandlery } from './chandlery';
 import { lockKeepersHouse } from './lock-keepers-house';
+import { expectedFindings } from './expected-findings';
 import { netLoft } from './net-loft';
+import { osierCottage } from './osier-cottage';
 import { quayBakery } from './quay-bakery';
 
 const settings = startingSettings('Demo');
-const buildings = { lockKeepersHouse, netLoft, chandlery, quayBakery };
+const messy = { lockKeepersHouse, netLoft, chandlery, quayBakery };
+const buildings = { ...messy, osierCottage };
 
 describe.each(Object.entries(buildings))('%s', (_, make) => {
   const { entries } = make('ines');
@@ -24,6 +28,26 @@ describe.each(Object.entries(buildings))('%s', (_, make) => {
       const landed = panel.conductors.filter((wire) => wire.landsOn?.value);
       expect(route(panel).wires).toHaveLength(landed.length);
     }
+  });
+});
+
+describe.each(Object.entries(messy))('%s', (_, make) => {
+  test('gives exactly the findings an inspector lists for it', () => {
+    const { inspection, entries } = make('ines');
+    const found = assess(entries, settings).findings.map(
+      ({ verdict }) => `${verdict.rule.id} · ${verdict.place.label}`,
+    );
+    expect(found.sort()).toEqual([...expectedFindings[inspection]!].sort());
+  });
+});
+
+describe('osier cottage, a panel in good order', () => {
+  test.each(schools)('gives no finding above Note %s', (school) => {
+    const { findings, coverage } = assess(osierCottage('ines').entries, { ...settings, school });
+    expect(findings.filter(({ grade }) => grades.indexOf(grade) < grades.indexOf('note'))).toEqual(
+      [],
+    );
+    expect(coverage.seenShare).toBeGreaterThan(0.9);
   });
 });
 

@@ -9,6 +9,7 @@ import { chandlery } from './chandlery';
 import { withDrawnPhotos } from './drawn-photos';
 import { lockKeepersHouse } from './lock-keepers-house';
 import { netLoft } from './net-loft';
+import { osierCottage } from './osier-cottage';
 import { quayBakery } from './quay-bakery';
 import { demoOrganisations } from './people';
 
@@ -37,7 +38,8 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     name: ines.name,
     licence: ines.licence,
   };
-  for (const make of [quayBakery, chandlery, netLoft]) await deliver(session, make(ines.id));
+  for (const make of [osierCottage, quayBakery, chandlery, netLoft])
+    await deliver(session, make(ines.id));
   const house = lockKeepersHouse(ines.id);
   await deliver(session, {
     ...house,

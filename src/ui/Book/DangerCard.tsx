@@ -67,7 +67,7 @@ function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
   const { reader } = state.assessment.site;
   const [done, setDone] = useState(reader.value(about, 'madeSafe') ?? '');
   const [told, setTold] = useState(reader.value(about, 'toldWhom') ?? '');
-  const { verdict, outcome } = finding;
+  const { verdict } = finding;
   const facts: Facts = {
     ...(done.trim() && { madeSafe: done.trim() }),
     ...(told.trim() && { toldWhom: told.trim() }),

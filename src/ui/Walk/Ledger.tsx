@@ -69,7 +69,7 @@ function LedgerItem({
   toggle(): void;
 }) {
   const { state, panel, actions } = useBook();
-  const { verdict, outcome, grade } = finding;
+  const { verdict, grade } = finding;
   const text = (part: keyof Message) => findingWords(verdict, part, state.assessment.settings);
   const elsewhere =
     verdict.panel !== panel.id &&

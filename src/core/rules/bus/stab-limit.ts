@@ -1,3 +1,4 @@
+import { formOf } from '../../panel/device-forms';
 import type { PositionView } from '../../panel/views';
 import { positionRef } from '../../entries/thing-types';
 import type { Place } from '../place';
@@ -65,6 +66,7 @@ function onStab(position: PositionView, { site: { reader } }: Scene) {
   let [a, unread] = [0, undefined as string | undefined];
   const facts = [];
   for (const device of position.devices) {
+    if (formOf(device.form).noHandle) continue;
     for (const terminal of device.terminals.filter((one) => one.row === position.row))
       if (terminal.handleA === undefined) unread = device.id;
       else a += terminal.handleA;

@@ -1,4 +1,4 @@
-import { ownMain } from '../../supply/overcurrent-above';
+import { supplyDevice } from '../../supply/overcurrent-above';
 import { panelPlace } from '../places';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
@@ -22,10 +22,11 @@ export const legBalance = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Balance of the legs')],
-  check(_, { site: { reader }, panel, yardstick }) {
+  check(_, { site, panel, yardstick }) {
+    const { reader } = site;
     const a = reader.fact(panel.id, 'legA');
     const b = reader.fact(panel.id, 'legB');
-    const main = ownMain(panel);
+    const main = supplyDevice(site, panel);
     if (!a || !b) return notSeen(want(panel.id, 'legA', 'clamp both legs under load'));
     if (!main) return notSeen(want(panel.id, 'mainKind', 'read the rating of the main'));
     const data = { a: a.value, b: b.value, mainA: main.ratingA };
