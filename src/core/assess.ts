@@ -38,7 +38,9 @@ export function assessInspection(inspection: Inspection, settings: Settings): As
 }
 
 /** The same, where the recorded facts were put together already. */
-export function assessSite(read: SiteView, settings: Settings): Assessment {
+export function assessSite(read: SiteView, set: Settings): Assessment {
+  const school = read.site && read.reader.value(read.site, 'school');
+  const settings = school ? { ...set, school } : set;
   const { inspection } = read.reader;
   const yardstick = yardstickOf(settings);
   const examination = examine(read, yardstick, settings);

@@ -8,6 +8,8 @@ import { legacyWords } from '../grading/legacy';
 import { likelihoodWords, severityWords } from '../grading/matrix';
 import type { Message } from '../rules/rule';
 import { schoolWords } from '../settings/settings';
+import { permitOutcome, permitWords } from '../permit/outcome';
+import { settingsDifferences } from '../settings/differences';
 import { cautions } from './cautions';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
@@ -15,7 +17,7 @@ import { summarise } from './summary';
 import { fill } from './fill';
 import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
-import type { FirstThings, ReportData, ReportFinding } from './report';
+import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
 
 export interface Author {
   id: string;
@@ -47,6 +49,8 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
     authors: [...frame.authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
     yardstick: yardstick.title,
     school: `graded ${schoolWords[settings.school].toLowerCase()}`,
+    differs: settingsDifferences(settings),
+    permit: reportPermit(assessment),
     summary: summarise(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
@@ -106,6 +110,9 @@ function reportFinding(
     who: rule.who,
     grade,
     gradeWord: gradeWords[grade],
+    computedWord: finding.computed === grade ? undefined : gradeWords[finding.computed],
+    overrule: overruleWords(finding, frame),
+    madeSafe: finding.madeSafe,
     by: finding.due
       ? `by ${dayWords(finding.due.on)} (${finding.due.because})`
       : deadlineWords(grade, settings, frame.asOf),
@@ -125,6 +132,33 @@ function reportFinding(
     ),
     trace: finding.trace,
     recorded: recorded(outcome.facts, frame),
+  };
+}
+
+function overruleWords({ overrule, computed }: Finding, frame: ReportFrame): string | undefined {
+  if (!overrule) return undefined;
+  const { to, reason, refused } = overrule;
+  const who = nameOf(overrule.by, frame);
+  if (refused) return `${who} set ${gradeWords[to]}; it does not count: ${refused}.`;
+  return `Computed ${gradeWords[computed]}; ${who} set ${gradeWords[to]}: ${reason}`;
+}
+
+function reportPermit(assessment: Assessment): ReportPermit | undefined {
+  const outcome = permitOutcome(assessment);
+  if (!outcome) return undefined;
+  const { settings } = assessment;
+  const line = ({ verdict }: Finding) =>
+    `${verdict.place.label}: ${findingWords(verdict, 'short', settings)}`;
+  return {
+    number: outcome.number ?? 'not recorded',
+    covers: outcome.covers ?? 'not recorded',
+    result: outcome.result ? permitWords[outcome.result] : 'No result yet',
+    because: outcome.because,
+    inside: outcome.inside.map(line),
+    toSee: outcome.toSee.map(
+      ({ places, say }) => `${places.map((place) => place.label).join(', ')}: ${say}`,
+    ),
+    outside: outcome.outside.map(line),
   };
 }
 

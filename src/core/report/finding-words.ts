@@ -3,6 +3,8 @@ import type { Message } from '../rules/rule';
 import type { Settings } from '../settings/settings';
 import { fill } from './fill';
 
+const namesIn = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
+
 /** One part of a finding's message with its data: the organisation's own words where it has any. {place} stands for where it was found. */
 export function findingWords(
   { rule, place, outcome }: Pick<Verdict, 'rule' | 'place' | 'outcome'>,
@@ -12,5 +14,7 @@ export function findingWords(
   if (outcome.outcome !== 'found') throw new Error(`${rule.id} was not found at ${place.label}`);
   const own = wording[rule.id]?.[outcome.message]?.[part];
   const template = own ?? rule.messages[outcome.message]![part];
-  return fill(template, { place: place.label, ...outcome.data });
+  const data = { place: place.label, ...outcome.data };
+  const known = own === undefined || namesIn(own).every((name) => name in data);
+  return fill(known ? template : rule.messages[outcome.message]![part], data);
 }

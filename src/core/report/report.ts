@@ -15,6 +15,9 @@ export interface ReportData {
   authors: { id: string; name: string; licence: string }[];
   yardstick: string;
   school: string;
+  /** What the organisation or the town changed from the shipped yardstick, rules and words. */
+  differs: string[];
+  permit: ReportPermit | undefined;
   /** What it comes to, in three sentences. */
   summary: string[];
   firstThings: FirstThings[];
@@ -26,6 +29,17 @@ export interface ReportData {
   doubts: string[];
   cautions: readonly string[];
   lengths: string;
+}
+
+/** Outcome for the authority: against the scope of the permitted work alone. */
+export interface ReportPermit {
+  number: string;
+  covers: string;
+  result: string;
+  because: string;
+  inside: string[];
+  toSee: string[];
+  outside: string[];
 }
 
 /** Findings to deal with by one date. */
@@ -52,6 +66,10 @@ export interface ReportFinding {
   who: string;
   grade: Grade;
   gradeWord: string;
+  /** As computed, where the inspector set another. */
+  computedWord: string | undefined;
+  overrule: string | undefined;
+  madeSafe: string | undefined;
   by: string;
   certainty: Certainty;
   severity: number;

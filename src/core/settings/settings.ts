@@ -2,18 +2,11 @@ import * as v from 'valibot';
 import type { Family } from '../families/family';
 import { familySchema } from '../families/family';
 import { shippedFamilies } from '../families/shipped';
+import { schools } from './schools';
 
 export type { Family };
-
-/** Schools of grading, the cautious one first. */
-export const schools = ['by-the-label', 'by-the-evidence', 'by-the-calendar'] as const;
-export type School = (typeof schools)[number];
-
-export const schoolWords: Record<School, string> = {
-  'by-the-label': 'By the label',
-  'by-the-evidence': 'By the evidence',
-  'by-the-calendar': 'By the calendar',
-};
+export { schools, schoolWords } from './schools';
+export type { School } from './schools';
 
 const days = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(3650));
 const words = v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(2000));

@@ -80,5 +80,7 @@ export function quayBakery(author: string): { inspection: string; entries: Entry
     '30 covered',
   ])
     book.line('bake-panel', line);
+  const oven = book.site.panels[0]!.devices.find((device) => device.number === 2)!;
+  book.observe(oven.id, { inPermitScope: true });
   return { inspection: 'quay-bakery', entries: book.entries };
 }

@@ -1,5 +1,6 @@
 import { systems } from '../../panel/system';
 import type { SystemName } from '../../panel/system';
+import { schoolWords } from '../../settings/schools';
 import { choice, choices, numbers, quantity, text, whole, yesNo } from './spec';
 
 const systemWords = Object.fromEntries(
@@ -69,6 +70,8 @@ export const placeProperties = {
   plannedWorksOn: text(['site'], 'Planned works begin, YYYY-MM-DD', 10, setOut),
   saleOn: text(['site'], 'Sale, YYYY-MM-DD', 10, setOut),
   plannedVisit: text(['site'], 'Next planned visit of an electrician, YYYY-MM-DD', 10, setOut),
+  /** School this inspection is graded by; the office’s own where it is not said. */
+  school: choice(['site'], 'Graded', schoolWords, setOut),
   permitNumber: text(['site', 'work'], 'Permit number', 60, setOut),
   permitScope: text(['site'], 'What the permit covers', 400, setOut),
   symptoms: choices(
