@@ -249,6 +249,7 @@ describe('every query', () => {
       memberQueries.manyMembers(tx).then((rows) => rows.filter((row) => row.id === a.member)),
     oneOrganisation: (tx) =>
       memberQueries.oneOrganisation(tx).then((row) => (row.organisation_id === a.id ? row : [])),
+    updateSettings: (tx) => memberQueries.updateSettings(tx, a.id, {}),
     insertSession: (tx) => sessionQueries.insertSession(tx, a.id, a.member, nothing, 1),
     maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing),
     endSession: (tx) => sessionQueries.endSession(tx, nothing).then(() => []),
@@ -337,9 +338,11 @@ describe('every route of the build', () => {
       '/api/entries',
       '/api/packages',
       '/api/pictures',
+      '/api/settings',
       '/icon.svg',
       '/inspections/[id]/circuits',
       '/inspections/[id]/history',
+      '/inspections/[id]/judge',
       '/inspections/[id]/notes',
       '/inspections/[id]/package.zip',
       '/inspections/[id]/report',
@@ -347,6 +350,7 @@ describe('every route of the build', () => {
       '/inspections/[id]/report.pdf',
       '/inspections/[id]/supply',
       '/inspections/[id]/walk',
+      '/library',
       '/pictures/[digest]',
       '/sign-in',
       '/sign-in/submit',
@@ -385,7 +389,7 @@ describe('every route of the build', () => {
   });
 
   test('a form posted from another site is refused', async () => {
-    for (const path of ['/api/entries', '/api/packages', '/sign-in/submit', '/sign-out']) {
+    for (const path of ['/api/entries', '/api/packages', '/api/settings', '/sign-in/submit', '/sign-out']) {
       const response = await fetch(server.origin + path, {
         method: 'POST',
         body: '{}',

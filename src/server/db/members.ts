@@ -36,3 +36,11 @@ export const oneOrganisation = (tx: Transaction) =>
     `select organisation_id, name, settings from organisations`,
     [],
   );
+
+/** Settings of the transaction's own organisation. Gives its id, or nothing where it is not the one named. */
+export const updateSettings = (tx: Transaction, organisation: string, settings: unknown) =>
+  maybeOne<{ organisation_id: string }>(
+    tx,
+    `update organisations set settings = $2::jsonb where organisation_id = $1::uuid returning organisation_id`,
+    [organisation, JSON.stringify(settings)],
+  );

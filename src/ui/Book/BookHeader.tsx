@@ -15,6 +15,7 @@ const views = [
   ['walk', 'Walk'],
   ['supply', 'Supply'],
   ['circuits', 'Circuits'],
+  ['judge', 'Judge'],
   ['notes', 'Notes'],
   ['history', 'History'],
   ['report', 'Report'],

@@ -1,17 +1,10 @@
 import { parse } from 'csv-parse/browser/esm/sync';
-import { stringify } from 'csv-stringify/browser/esm/sync';
 import type { CircuitRow, RowFault } from '@/core/formats/circuit-rows';
 import { circuitColumns } from '@/core/formats/circuit-rows';
-
-/** A cell a spreadsheet would run as a formula is given a mark in front; reading takes it off. */
-const guarded = (cell: string) => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
-const unguarded = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+import { csvOfRows, unguarded } from '../primitives/csv';
 
 export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>
-  stringify(
-    rows.map((row) => circuitColumns.map((column) => guarded(row[column]))),
-    { header: true, columns: [...circuitColumns], bom: true },
-  );
+  csvOfRows(rows, circuitColumns);
 
 /** Reads comma, semicolon or tab separated rows under a heading of known columns, in any order. */
 export function circuitsFromCsv(

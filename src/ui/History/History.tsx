@@ -107,7 +107,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
         {action.items.map(({ entry, undone }) => {
           const { about, says } = entryWords(entry, site);
           return (
-            <li key={entry.id} className={undone ? 'text-ink3 line-through' : ''}>
+            <li key={entry.id} id={entry.id} className={undone ? 'text-ink3 line-through' : ''}>
               <strong>{about}</strong> {says.join(', ')}
               {'certainty' in entry && (
                 <span className={`text-caption text-ink2 sure-${entry.certainty} ml-1`}>

@@ -44,6 +44,8 @@ export function Findings({ findings }: { findings: readonly ReportFinding[] }) {
             <Item term="Who and when">
               {finding.who}, {finding.by}
             </Item>
+            {finding.madeSafe && <Item term="Made safe">{finding.madeSafe}</Item>}
+            {finding.overrule && <Item term="Grade set by hand">{finding.overrule}</Item>}
             <Item term="Ways to mend it">{finding.remedies.join(' · ')}</Item>
             {finding.presumes.length > 0 && (
               <Item term="Presumed">{finding.presumes.join(' ')}</Item>

@@ -7,6 +7,7 @@ import { FirstThings } from './FirstThings';
 import { Findings } from './Findings';
 import { GradeKey } from './GradeKey';
 import { NotSeen } from './NotSeen';
+import { PermitResult } from './PermitResult';
 import { PrintButton } from './PrintButton';
 import { ReportDrawing } from './ReportDrawing';
 
@@ -58,6 +59,11 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
             <p className="text-ink2 mt-3 text-sm">
               {report.findings.length} findings, {report.school}. Yardstick: {report.yardstick}.
             </p>
+            {report.differs.length > 0 && (
+              <p className="text-ink2 mt-1 text-sm">
+                Differs from what is shipped: {report.differs.join(' ')}
+              </p>
+            )}
             <FirstThings things={report.firstThings} />
           </section>
           <div className="grid content-start gap-6">
@@ -66,6 +72,7 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
             ))}
           </div>
         </div>
+        {report.permit && <PermitResult permit={report.permit} />}
         <GradeKey findings={report.findings} />
         <Findings findings={report.findings} />
         <NotSeen report={report} />

@@ -35,6 +35,9 @@ export function Today({ session, inspections }: TodayProps) {
         <span className="ml-auto sm:ml-0">
           <ThemeChoice compact />
         </span>
+        <Link className="underline" href="/library">
+          Library
+        </Link>
         <form method="post" action="/sign-out">
           <button className="act min-h-8!" type="submit">
             Sign out

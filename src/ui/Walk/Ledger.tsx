@@ -5,9 +5,10 @@ import type { Finding } from '@/core/grading/finding';
 import { crowdedPositions } from '@/core/recording/check';
 import { findingWords } from '@/core/report/finding-words';
 import type { Message } from '@/core/rules/rule';
-import { gradeWords } from '@/core/grading/grade';
+import { schoolWords } from '@/core/settings/settings';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
+import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
 import { selectionOf } from './selection';
 
@@ -23,7 +24,9 @@ export function Ledger() {
         <h2 id="findings" className="text-heading font-bold">
           Findings {findings.length}
         </h2>
-        <span className="text-caption text-ink2">graded by the label</span>
+        <span className="text-caption text-ink2">
+          graded {schoolWords[state.assessment.settings.school].toLowerCase()}
+        </span>
       </div>
       {findings.length === 0 && (
         <p className="text-ink2 mt-2">
@@ -105,37 +108,7 @@ function LedgerItem({
           <p className="mt-1">
             <strong>Ask for:</strong> {text('ask')}
           </p>
-          <table className="text-caption mt-2 w-full">
-            <caption className="sr-only">Reasons of the grade</caption>
-            <thead>
-              <tr className="border-line text-ink2 border-b text-left">
-                <th className="font-normal">Step</th>
-                <th className="font-normal">Moves</th>
-                <th className="font-normal">S</th>
-                <th className="font-normal">L</th>
-                <th className="font-normal">Grade</th>
-              </tr>
-            </thead>
-            <tbody>
-              {finding.trace.map((line, index) => (
-                <tr
-                  key={index}
-                  className={`border-hair border-b align-top ${line.counted ? '' : 'text-ink3'}`}
-                >
-                  <td className="pr-2">
-                    {line.because}
-                    {!line.counted && ' (not counted)'}
-                  </td>
-                  <td className={`pr-2 whitespace-nowrap ${line.counted ? '' : 'line-through'}`}>
-                    {line.moves}
-                  </td>
-                  <td className="pr-2">{line.severity}</td>
-                  <td className="pr-2">{line.likelihood}</td>
-                  <td>{gradeWords[line.grade]}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <TraceTable trace={finding.trace} />
           <p className="text-caption text-ink2 mt-1">
             {verdict.rule.sources.map((source) => source.code).join(', ')}
             {verdict.rule.since && ` · in words since ${verdict.rule.since}`}

@@ -36,6 +36,7 @@ export async function renderPdf(report: ReportData, site: SiteView): Promise<Buf
   doc.addStructure(root);
   const flow = new Flow(doc, root);
   cover(flow, report);
+  permitResult(flow, report);
   for (const panel of site.panels) {
     flow.heading(panel.name, 2);
     drawPanelPage(flow, panel, site, report.findings);
@@ -64,6 +65,8 @@ function cover(flow: Flow, report: ReportData): void {
       .join(' · '),
     `${report.findings.length} findings, ${report.school}. Yardstick: ${report.yardstick}.`,
   ];
+  if (report.differs.length > 0)
+    lines.push(`Differs from what is shipped: ${report.differs.join(' ')}`);
   for (const line of lines.filter(Boolean)) flow.paragraph(line, { color: ink2 });
   flow.gap(4);
   for (const sentence of report.summary)
@@ -77,6 +80,19 @@ function cover(flow: Flow, report: ReportData): void {
       flow.paragraph(`${finding.number}  ${finding.title}`, { indent: 20, after: 1 });
     flow.gap(4);
   }
+}
+
+/** The outcome for the authority, against the scope of the permitted work alone. */
+function permitResult(flow: Flow, { permit }: ReportData): void {
+  if (!permit) return;
+  flow.heading(`Permit ${permit.number}: ${permit.result}`, 2);
+  flow.paragraph(`Covers: ${permit.covers}. ${permit.because}.`);
+  for (const [title, lines] of [
+    ['Inside the work', permit.inside],
+    ['Inside the work, still to be seen', permit.toSee],
+    ['Outside the work, told to the owner', permit.outside],
+  ] as const)
+    if (lines.length > 0) flow.item(title, lines.join('; '));
 }
 
 /** The grade's shape in the margin of its words. */
@@ -118,6 +134,8 @@ function findings(flow: Flow, report: ReportData): void {
     flow.item('Why it matters here', finding.why);
     flow.item('What to ask for', finding.ask);
     flow.item('Who and when', `${finding.who}, ${finding.by}`);
+    if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
+    if (finding.overrule) flow.item('Grade set by hand', finding.overrule);
     flow.item('Ways to mend it', finding.remedies.join('; '));
     if (finding.presumes.length > 0) flow.item('Presumed', finding.presumes.join(' '));
     flow.item('Source', [...finding.sources, finding.since].filter(Boolean).join('; '));

@@ -8,7 +8,9 @@ import { stages } from '@/core/walk/stages';
 import { FactField } from '../../facts/FactField';
 import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
+import { schoolWords } from '@/core/settings/settings';
 import { BarsDetail } from './BarsDetail';
+import { FamilyGuess } from './FamilyGuess';
 import { MainDetail } from './MainDetail';
 import { SymptomList } from './SymptomList';
 import { SupplyField } from './SupplyField';
@@ -40,6 +42,7 @@ export function StageDetail({ number }: { number: number }) {
       {groups.map((group) => (
         <StageGroup key={group.key} group={group} />
       ))}
+      {(number === 5 || number === 6 || number === 8) && <FamilyGuess />}
       {groups.length === 0 && (
         <p className="text-ink2">Nothing is asked here; it follows from what was recorded.</p>
       )}
@@ -50,11 +53,11 @@ export function StageDetail({ number }: { number: number }) {
 /** What this visit is measured by: set by the organisation when it began. */
 function Yardstick() {
   const { state } = useBook();
-  const { yardstick } = state.assessment;
+  const { yardstick, settings } = state.assessment;
   return (
     <p className="text-ink2">
-      Measured by the {yardstick.title}, graded by the label. Local code and the equipment’s own
-      label decide before it.
+      Measured by the {yardstick.title}, graded {schoolWords[settings.school].toLowerCase()}. Local
+      code and the equipment’s own label decide before it.
     </p>
   );
 }

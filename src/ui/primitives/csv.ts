@@ -1,0 +1,34 @@
+import { parse } from 'csv-parse/browser/esm/sync';
+import { stringify } from 'csv-stringify/browser/esm/sync';
+
+/** A cell a spreadsheet would run as a formula is given a mark in front; reading takes it off. */
+export const guarded = (cell: string) => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+export const unguarded = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
+/** Rows of words under a heading. */
+export const csvOfRows = <C extends string>(
+  rows: readonly Record<C, string>[],
+  columns: readonly C[],
+): string =>
+  stringify(
+    rows.map((row) => columns.map((column) => guarded(row[column]))),
+    { header: true, columns: [...columns], bom: true },
+  );
+
+/** Rows by the names of the heading, in small letters. Throws where it is no table, saying where. */
+export function rowsOfCsv(text: string): Record<string, string>[] {
+  const cells = parse(text, {
+    bom: true,
+    delimiter: [',', ';', '\t'],
+    skip_empty_lines: true,
+    trim: true,
+  }) as string[][];
+  const heading = cells[0] ?? [];
+  if (new Set(heading).size < heading.length)
+    throw new Error('a column stands twice in the heading');
+  return cells
+    .slice(1)
+    .map((row) =>
+      Object.fromEntries(heading.map((name, index) => [name, unguarded(row[index] ?? '')])),
+    );
+}
