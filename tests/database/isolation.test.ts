@@ -245,6 +245,10 @@ describe('every query', () => {
       inspectionQueries
         .manyStates(tx)
         .then((rows) => rows.filter((row) => row.inspection_id === inspection)),
+    manyStoredTextsAfter: (tx) =>
+      inspectionQueries
+        .manyStoredTextsAfter(tx, '', 1000)
+        .then((rows) => rows.filter((row) => row.entries.includes(secretPlace))),
     manyMembers: (tx) =>
       memberQueries.manyMembers(tx).then((rows) => rows.filter((row) => row.id === a.member)),
     oneOrganisation: (tx) =>
@@ -389,7 +393,13 @@ describe('every route of the build', () => {
   });
 
   test('a form posted from another site is refused', async () => {
-    for (const path of ['/api/entries', '/api/packages', '/api/settings', '/sign-in/submit', '/sign-out']) {
+    for (const path of [
+      '/api/entries',
+      '/api/packages',
+      '/api/settings',
+      '/sign-in/submit',
+      '/sign-out',
+    ]) {
       const response = await fetch(server.origin + path, {
         method: 'POST',
         body: '{}',

@@ -10,6 +10,8 @@ const views = [
   { name: 'Walk, fuse panel', path: '/inspections/net-loft/walk' },
   { name: 'Supply', path: '/inspections/chandlery/supply' },
   { name: 'Circuits', path: '/inspections/quay-bakery/circuits' },
+  { name: 'Judge', path: '/inspections/lock-keepers-house/judge' },
+  { name: 'Library', path: '/library' },
   { name: 'Notes', path: '/inspections/lock-keepers-house/notes' },
   { name: 'History', path: '/inspections/net-loft/history' },
   { name: 'Report', path: '/inspections/lock-keepers-house/report' },
@@ -51,7 +53,7 @@ for (const size of [
     for (const { name, path } of views) {
       await page.goto(origin + path);
       await expect(page.getByRole('main')).toBeVisible();
-      if (name !== 'Today' && name !== 'Report')
+      if (!['Today', 'Report', 'Library'].includes(name))
         await expect(page.getByText('All arrived')).toBeVisible();
       await check(name);
     }

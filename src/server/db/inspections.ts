@@ -86,3 +86,14 @@ export const manyStates = (tx: Transaction) =>
      from inspection_states order by updated_at desc, inspection_id limit 200`,
     [],
   );
+
+/** Inspections after an id, in the order of their ids, with settings and entries as JSON text. */
+export const manyStoredTextsAfter = (tx: Transaction, after: string, most: number) =>
+  many<{ id: string; settings: string; entries: string }>(
+    tx,
+    `select i.id, i.settings::text as settings,
+       coalesce((select json_agg(e.body) from entries e
+         where e.organisation_id = i.organisation_id and e.inspection_id = i.id), '[]')::text as entries
+     from inspections i where i.id > $1::text order by i.id limit $2::integer`,
+    [after, most],
+  );

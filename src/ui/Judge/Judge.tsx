@@ -2,12 +2,13 @@
 
 import { useMemo, useState } from 'react';
 import { grades, gradeWords } from '@/core/grading/grade';
+import { counted } from '@/core/panel/words';
 import { schoolsCompared } from '@/core/grading/schools';
-import { FactField } from '../facts/FactField';
 import { useBook } from '../Book/context';
 import { FindingDetail } from './FindingDetail';
 import { FindingList } from './FindingList';
 import { Matrix } from './Matrix';
+import { SchoolChoice } from './SchoolChoice';
 import { PermitPanel } from './PermitPanel';
 import { StillToSee } from './StillToSee';
 
@@ -15,7 +16,7 @@ import { StillToSee } from './StillToSee';
 export function Judge() {
   const { state, trouble } = useBook();
   const { assessment } = state;
-  const { findings, site, examination } = assessment;
+  const { findings, examination } = assessment;
   const [chosen, setChosen] = useState<string>();
   const compared = useMemo(() => schoolsCompared(examination), [examination]);
   const finding = findings.find((one) => one.key === chosen) ?? findings[0];
@@ -31,14 +32,14 @@ export function Judge() {
       <div className="grid lg:h-full lg:grid-cols-[326px_minmax(280px,1fr)_minmax(400px,1.35fr)]">
         <div className="border-line min-w-0 p-4 lg:overflow-y-auto lg:border-r">
           <h2 className="text-heading border-line border-b pb-1.5 font-bold">
-            {findings.length} findings
+            {counted(findings.length, 'finding')}
           </h2>
           <p className="text-ink2 mt-1.5">
             {counts.map(([grade, count]) => `${count} ${gradeWords[grade]}`).join(', ') ||
               'None in what was recorded; what was not seen is not fine.'}
           </p>
           <Matrix findings={findings} chosen={finding?.key} choose={setChosen} />
-          {site.site && <FactField about={site.site} property="school" />}
+          <SchoolChoice />
           <p className="text-ink2 mt-1">
             {differing === 0
               ? 'The schools agree on all of them.'

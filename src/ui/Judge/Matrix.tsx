@@ -4,10 +4,10 @@ import type { Finding } from '@/core/grading/finding';
 import { gradeOf, likelihoodWords, severityWords } from '@/core/grading/matrix';
 import type { Likelihood, Severity } from '@/core/rules/rule';
 
-const [width, height, left, bottom] = [294, 216, 22, 34];
+const [width, height, left, bottom] = [300, 216, 22, 34];
 const likelihoods: readonly Likelihood[] = [1, 2, 3, 4, 5];
 const severities: readonly Severity[] = [4, 3, 2, 1];
-const x = scaleBand<number>(likelihoods, [left, width]).paddingInner(0.04);
+const x = scaleBand<number>(likelihoods, [left, width - 4]).paddingInner(0.04);
 const y = scaleBand<number>(severities, [0, height - bottom]).paddingInner(0.05);
 const perRow = 3;
 const shown = 6;
@@ -102,7 +102,7 @@ export function Matrix({ findings, chosen, choose }: MatrixProps) {
             key={likelihood}
             x={x(likelihood)! + x.bandwidth() / 2}
             y={height - bottom + 12}
-            fontSize="9"
+            fontSize="8.5"
             textAnchor="middle"
             fill="var(--ink2)"
           >

@@ -98,7 +98,7 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
       </div>
       <p className="mt-2 flex flex-wrap items-center gap-2">
         <button
-          className="act act-main"
+          className={`act ${changed && !blocked ? 'act-main' : ''}`}
           disabled={!changed || blocked !== undefined}
           onClick={() =>
             void record({

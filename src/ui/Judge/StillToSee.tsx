@@ -13,7 +13,7 @@ export function StillToSee({ assessment: { notSeen, coverage } }: { assessment: 
       <p className="text-ink2">
         {seen} of {seen + coverage.notSeen} checks that apply were seen. Not seen is not fine.
       </p>
-      <ul>
+      <ul className="max-lg:hidden">
         {notSeen.slice(0, shown).map((line) => (
           <li key={line.rule + line.panel + line.say} className="border-hair border-b py-1">
             {line.likely && <strong>Likely: </strong>}

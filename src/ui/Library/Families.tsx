@@ -14,7 +14,7 @@ import { gradeOf } from '@/core/grading/matrix';
 import { rowsOfCsv, csvOfRows } from '../primitives/csv';
 import { saveFile } from '../primitives/save-file';
 import { Search, holds } from './Search';
-import type { LibraryTab } from './Library';
+import type { LibraryTab } from './tab';
 
 /** The registry of construction families: read, searched, carried out and in as CSV or JSON. */
 export function Families({ settings, save }: LibraryTab) {

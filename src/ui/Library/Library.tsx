@@ -12,12 +12,6 @@ import { Office } from './Office';
 import { Rules } from './Rules';
 import { YardstickTables } from './YardstickTables';
 
-export interface LibraryTab {
-  settings: Settings;
-  /** Saves and gives nothing, or says why not. */
-  save(settings: Settings): Promise<string | undefined>;
-}
-
 const tabs = [
   ['rules', 'Rules'],
   ['families', 'Families'],
@@ -51,32 +45,34 @@ export function Library({ session, settings: initial }: { session: Who; settings
         </Link>
         <ThemeChoice compact />
       </header>
-      <Tabs.Root defaultValue="rules" className="bg-sheet flex min-h-0 flex-1 flex-col">
-        <Tabs.List className="border-line flex gap-4 border-b px-4" aria-label="Library">
-          {tabs.map(([value, words]) => (
-            <Tabs.Trigger
-              key={value}
-              value={value}
-              className="text-ink2 data-[state=active]:border-accent data-[state=active]:text-ink py-2 data-[state=active]:border-b-2 data-[state=active]:font-bold max-lg:py-3"
-            >
-              {words}
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
-        <Tabs.Content value="rules" className="min-h-0 flex-1" tabIndex={-1}>
-          <Suspense>
-            <Rules settings={settings} save={save} />
-          </Suspense>
-        </Tabs.Content>
-        <Tabs.Content value="families" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
-          <Families settings={settings} save={save} />
-        </Tabs.Content>
-        <Tabs.Content value="tables" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
-          <YardstickTables settings={settings} />
-        </Tabs.Content>
-        <Tabs.Content value="office" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
-          <Office settings={settings} save={save} />
-        </Tabs.Content>
+      <Tabs.Root defaultValue="rules" className="bg-sheet flex min-h-0 flex-1 flex-col" asChild>
+        <main>
+          <Tabs.List className="border-line flex gap-4 border-b px-4" aria-label="Library">
+            {tabs.map(([value, words]) => (
+              <Tabs.Trigger
+                key={value}
+                value={value}
+                className="text-ink2 data-[state=active]:border-accent data-[state=active]:text-ink py-2 data-[state=active]:border-b-2 data-[state=active]:font-bold max-lg:py-3"
+              >
+                {words}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="rules" className="min-h-0 flex-1" tabIndex={-1}>
+            <Suspense>
+              <Rules settings={settings} save={save} />
+            </Suspense>
+          </Tabs.Content>
+          <Tabs.Content value="families" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
+            <Families settings={settings} save={save} />
+          </Tabs.Content>
+          <Tabs.Content value="tables" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
+            <YardstickTables settings={settings} />
+          </Tabs.Content>
+          <Tabs.Content value="office" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
+            <Office settings={settings} save={save} />
+          </Tabs.Content>
+        </main>
       </Tabs.Root>
     </div>
   );

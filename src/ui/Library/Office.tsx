@@ -3,7 +3,7 @@ import { settingsDifferences } from '@/core/settings/differences';
 import type { School, Settings } from '@/core/settings/settings';
 import { schools, schoolWords } from '@/core/settings/settings';
 import { amendments } from '@/core/yardstick';
-import type { LibraryTab } from './Library';
+import type { LibraryTab } from './tab';
 
 const schoolSays: Record<School, string> = {
   'by-the-label':

@@ -4,7 +4,7 @@ import { gradeOf } from '@/core/grading/matrix';
 import { pairs } from '@/core/grading/pairs';
 import type { Message, Rule } from '@/core/rules/rule';
 import { stages } from '@/core/walk/stages';
-import type { LibraryTab } from './Library';
+import type { LibraryTab } from './tab';
 
 /** One rule: what, why, an example, source, since, remedies, and its words, which the office may change. */
 export function RulePage({ rule, settings, save }: LibraryTab & { rule: Rule }) {
@@ -32,7 +32,9 @@ export function RulePage({ rule, settings, save }: LibraryTab & { rule: Rule }) 
       <section>
         <h3 className="font-bold">What</h3>
         <p>{rule.finds}</p>
-        <p className="text-ink2 mt-1">Example: {rule.example}</p>
+        <p className="text-ink2 mt-1">
+          Example: <Example words={rule.example} />
+        </p>
       </section>
       <section>
         <h3 className="font-bold">Source and since</h3>
@@ -84,6 +86,18 @@ export function RulePage({ rule, settings, save }: LibraryTab & { rule: Rule }) 
     </article>
   );
 }
+
+/** What stands between backticks is shorthand. */
+const Example = ({ words }: { words: string }) =>
+  words.split('`').map((part, index) =>
+    index % 2 === 1 ? (
+      <code key={index} className="font-mono">
+        {part}
+      </code>
+    ) : (
+      part
+    ),
+  );
 
 const parts = [
   ['seen', 'What was seen'],

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { useSearchParams } from 'next/navigation';
 import { ruleById, rules } from '@/core/rules';
-import type { LibraryTab } from './Library';
+import type { LibraryTab } from './tab';
 import { RulePage } from './RulePage';
 import { Search, holds } from './Search';
 

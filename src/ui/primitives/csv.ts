@@ -15,11 +15,18 @@ export const csvOfRows = <C extends string>(
     { header: true, columns: [...columns], bom: true },
   );
 
+/** The heading has no cell with a comma, semicolon or tab in it: its commonest is what parts the cells. */
+function delimiterOf(text: string): string {
+  const [heading = ''] = text.split(/\r?\n/, 1);
+  const count = (mark: string) => heading.split(mark).length;
+  return [',', ';', '\t'].reduce((a, b) => (count(b) > count(a) ? b : a));
+}
+
 /** Rows by the names of the heading, in small letters. Throws where it is no table, saying where. */
 export function rowsOfCsv(text: string): Record<string, string>[] {
   const cells = parse(text, {
     bom: true,
-    delimiter: [',', ';', '\t'],
+    delimiter: delimiterOf(text),
     skip_empty_lines: true,
     trim: true,
   }) as string[][];

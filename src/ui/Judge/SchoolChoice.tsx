@@ -1,0 +1,29 @@
+import type { School } from '@/core/settings/settings';
+import { schools, schoolWords } from '@/core/settings/settings';
+import { useBook } from '../Book/context';
+
+/** The school this inspection is graded by: an entry like any other, printed in the report. */
+export function SchoolChoice() {
+  const { state, actions } = useBook();
+  const { site, settings } = state.assessment;
+  if (!site.site) return null;
+  const about = site.site;
+  return (
+    <label className="grid gap-1">
+      <span>Graded</span>
+      <select
+        className="field"
+        value={settings.school}
+        onChange={(event) =>
+          void actions.observe(about, { school: event.target.value as School }, 'told')
+        }
+      >
+        {schools.map((school) => (
+          <option key={school} value={school}>
+            {schoolWords[school]}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,22 @@
+import { expect, test } from '@jest/globals';
+import { familiesOfRows, familyColumns, familyRow } from '@/core/families/family-rows';
+import { shippedFamilies } from '@/core/families/shipped';
+import { csvOfRows, rowsOfCsv } from './csv';
+
+test('the registry out as CSV and in again says the same', () =>
+  expect(
+    familiesOfRows(rowsOfCsv(csvOfRows(shippedFamilies.map(familyRow), familyColumns))),
+  ).toEqual({ ok: true, value: shippedFamilies }));
+
+test('a spreadsheet that parts its cells by semicolons is read', () =>
+  expect(rowsOfCsv('id;name\nx;Panel, old')).toEqual([{ id: 'x', name: 'Panel, old' }]));
+
+test('cells a spreadsheet would run as a formula come back as they were', () => {
+  const rows = [{ id: '=1+1', name: '-5.2' }];
+  const csv = csvOfRows(rows, ['id', 'name']);
+  expect(csv).toContain("'=1+1");
+  expect(rowsOfCsv(csv)).toEqual(rows);
+});
+
+test('a heading that names a column twice is refused', () =>
+  expect(() => rowsOfCsv('id,id\n1,2')).toThrow(/twice/));
