@@ -21,7 +21,11 @@ module.exports = {
       name: 'every-rule-is-registered',
       severity: 'error',
       from: { path: '^src/core/rules/index\\.ts$' },
-      to: { path: '^src/core/rules/[^/]+/[^/]+\\.ts$', pathNot: '\\.(test|cases)\\.ts$', reachable: false },
+      to: {
+        path: '^src/core/rules/[^/]+/[^/]+\\.ts$',
+        pathNot: '\\.(test|cases)\\.ts$',
+        reachable: false,
+      },
     },
     {
       name: 'driver-only-under-server-db',

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { ines, signInByKeys, test } from './world';
+import { ines, odile, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 test.setTimeout(120_000);
@@ -12,6 +12,10 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
 }) => {
   const { origin } = world.server;
   await signInByKeys(page, origin, ines);
+  const zip = await page.request.get(`${origin}/inspections/lock-keepers-house/package.zip`);
+  await page.context().clearCookies();
+  await signInByKeys(page, origin, odile);
+  await page.request.post(`${origin}/api/packages`, { data: await zip.body() });
   await page.goto(origin + judge);
   await expect(page.getByText('All arrived')).toBeVisible();
 
@@ -59,7 +63,7 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await page.goto(`${origin}/inspections/lock-keepers-house/report`);
   await expect(page.getByRole('main')).toContainText('graded by the evidence');
   await expect(page.getByRole('main')).toContainText(
-    'Computed Repair; Ines Marrable set Plan: Confirmed by the maker in writing.',
+    `Computed Repair; ${odile.name} set Plan: Confirmed by the maker in writing.`,
   );
 });
 

@@ -25,6 +25,8 @@ export function circuitLoadA(
   panel: PanelView,
   circuit: CircuitView,
 ): CircuitLoad | undefined {
+  const { recorded } = reader.inspection;
+  if (!recorded.has('loadCurrentA') && !recorded.has('listedW')) return undefined;
   const measured = circuit.terminals.flatMap((ref) => reader.fact(ref, 'loadCurrentA') ?? []);
   if (measured.length > 0) {
     const highest = measured.reduce((a, b) => (b.value > a.value ? b : a));

@@ -12,6 +12,10 @@ export class FactReader {
     private readonly choices: Choices = new Map(),
   ) {}
 
+  /** Facts of what was asked about last: questions about one thing come together. */
+  private lastAbout: string | undefined;
+  private lastFacts: ReadonlyMap<string, readonly Fact[]> | undefined;
+
   /** Whether anything at all was recorded about it. */
   knows(about: string): boolean {
     return this.inspection.facts.has(about);
@@ -19,7 +23,11 @@ export class FactReader {
 
   fact<P extends PropertyName>(about: string, property: P): Fact<PropertyValue<P>> | undefined {
     if (!this.inspection.recorded.has(property)) return undefined;
-    const values = this.inspection.facts.get(about)?.get(property);
+    if (about !== this.lastAbout) {
+      this.lastAbout = about;
+      this.lastFacts = this.inspection.facts.get(about);
+    }
+    const values = this.lastFacts?.get(property);
     if (!values || values.length === 0) return undefined;
     if (values.length === 1) return values[0] as Fact<PropertyValue<P>>;
     const chosen = this.choices.get(`${about}|${property}`);

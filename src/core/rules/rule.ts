@@ -167,7 +167,7 @@ export function defineRule<P extends Place>(
 export const clear = (message: string, ...facts: (Fact | undefined)[]): Outcome => ({
   outcome: 'clear',
   message,
-  facts: facts.filter((fact) => fact !== undefined),
+  facts: facts.includes(undefined) ? facts.filter((fact) => fact !== undefined) : (facts as Fact[]),
 });
 export const doesNotApply = (because: string): Outcome => ({ outcome: 'does-not-apply', because });
 export const notSeen = (...wants: Want[]): Outcome => ({ outcome: 'not-seen', wants });

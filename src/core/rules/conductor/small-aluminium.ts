@@ -27,15 +27,9 @@ export const smallAluminium = defineRule({
       ask: 'Every joint of these circuits looked at, then pigtailed by a listed method.',
     },
   },
-  places: ({ places }) =>
-    places.terminals.flatMap(({ terminal, order }) =>
-      terminal.conductors.map((conductor) => ({
-        ref: conductor.id,
-        label: `Wire at ${terminal.label}`,
-        related: [conductor.id, terminal.ref],
-        order,
-        conductor,
-      })),
+  places: ({ places, panel }) =>
+    places.conductors.filter(
+      ({ conductor: { landsOn } }) => landsOn?.value && panel.terminals.has(landsOn.value),
     ),
   check({ conductor }) {
     const { metal, size } = conductor;

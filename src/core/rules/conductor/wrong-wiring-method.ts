@@ -34,7 +34,7 @@ export const wrongWiringMethod = defineRule({
   },
   places: ({ places }) => places.cables,
   check({ cable }, { site: { reader } }) {
-    const kind = reader.fact(cable.id, 'cableKind');
+    const { kind } = cable;
     const fault = reader.fact(cable.id, 'methodFault');
     if (kind?.value === 'cord') return found('cord', {}, [kind]);
     if (fault && fault.value !== 'none')
