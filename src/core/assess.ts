@@ -44,7 +44,7 @@ export function assessSite(read: SiteView, set: Settings): Assessment {
   const { inspection } = read.reader;
   const yardstick = yardstickOf(settings);
   const examination = examine(read, yardstick, settings);
-  const { site, answers, unseen } = examination;
+  const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
   return {
     inspection,
@@ -56,7 +56,7 @@ export function assessSite(read: SiteView, set: Settings): Assessment {
       return (verdicts ??= verdictsOf(examination));
     },
     findings: judge(examination),
-    notSeen: notSeenLines(answers, unseen),
-    coverage: coverageOf(answers, unseen),
+    notSeen: notSeenLines(open, unseen),
+    coverage: coverageOf(open, unseen, clear),
   };
 }

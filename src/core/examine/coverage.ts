@@ -14,8 +14,10 @@ export interface Coverage {
 export function coverageOf(
   verdicts: readonly Verdict[],
   unseen: readonly UnseenPlaces[] = [],
+  /** Clear ones that are not among the verdicts. */
+  clearBesides = 0,
 ): Coverage {
-  let [found, clear, notSeen] = [0, 0, 0];
+  let [found, clear, notSeen] = [0, clearBesides, 0];
   for (const { places } of unseen) notSeen += places.length;
   for (const { outcome } of verdicts) {
     if (outcome.outcome === 'found') found += 1;

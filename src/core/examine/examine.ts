@@ -11,26 +11,34 @@ import type { Yardstick } from '../yardstick/yardstick';
 import type { UnseenPlaces, Verdict } from './verdict';
 import { spreadOut, verdictKey } from './verdict';
 
-export interface Examination {
+export interface Examination extends Answers {
   site: SiteView;
   /** What the rules looked at, by panel. */
   scenes: ReadonlyMap<string, Scene>;
-  /** Answers place by place. */
-  answers: Verdict[];
-  /** The rest: places not seen, all together for each fact that was never recorded. */
+}
+
+/** What the rules answered. */
+interface Answers {
+  /** Place by place: what was found, and what was not seen for a reason of its own. */
+  open: Verdict[];
+  /** Places not seen, all together for each fact that was never recorded. */
   unseen: UnseenPlaces[];
+  /** How many answers were clear, and how many do not apply. */
+  clear: number;
+  doesNotApply: number;
+  /** The clear and the inapplicable, where they were kept; they are put together again when asked for. */
+  closed: Verdict[] | undefined;
 }
 
 /** Every rule at every place, in the order of the rules. */
-export function verdictsOf({
-  answers,
-  unseen,
-}: Pick<Examination, 'answers' | 'unseen'>): Verdict[] {
-  if (unseen.length === 0) return answers;
+export function verdictsOf({ scenes, ...answers }: Omit<Examination, 'site'>): Verdict[] {
+  const { open, unseen, closed } = answers.closed ? answers : examineScenes(scenes, true);
   const at = new Map(rules.map((rule, index) => [rule, index]));
-  return [...answers, ...unseen.flatMap(spreadOut)].sort(
+  return [...open, ...closed!, ...unseen.flatMap(spreadOut)].sort(
     (a, b) =>
-      (a.panel < b.panel ? -1 : a.panel > b.panel ? 1 : 0) || at.get(a.rule)! - at.get(b.rule)!,
+      (a.panel < b.panel ? -1 : a.panel > b.panel ? 1 : 0) ||
+      at.get(a.rule)! - at.get(b.rule)! ||
+      a.place.order - b.place.order,
   );
 }
 
@@ -44,21 +52,34 @@ const mostAlternatives = 32;
 export function examine(site: SiteView, yardstick: Yardstick, settings: Settings): Examination {
   const { inspection } = site.reader;
   const scenes = scenesOf(site, yardstick, settings);
-  const examined = examineScenes(scenes);
-  if (inspection.conflicts.length === 0) return { site, scenes, ...examined };
+  if (inspection.conflicts.length === 0) return { site, scenes, ...examineScenes(scenes, false) };
 
-  const worst = new Map(verdictsOf(examined).map((verdict) => [verdictKey(verdict), verdict]));
+  const everywhere = (of: ReadonlyMap<string, Scene>) =>
+    verdictsOf({ scenes: of, ...examineScenes(of, true) });
+  const worst = new Map(everywhere(scenes).map((verdict) => [verdictKey(verdict), verdict]));
   let left = mostAlternatives;
   for (const { about, property, facts } of inspection.conflicts)
     for (let index = 0; index < facts.length - 1 && left > 0; index += 1, left -= 1) {
       const variant = readSite(inspection, new Map([[`${about}|${property}`, index]]));
-      for (const verdict of verdictsOf(examineScenes(scenesOf(variant, yardstick, settings)))) {
+      for (const verdict of everywhere(scenesOf(variant, yardstick, settings))) {
         const known = worst.get(verdictKey(verdict));
         if (!known || adversity(verdict.outcome) > adversity(known.outcome))
           worst.set(verdictKey(verdict), verdict);
       }
     }
-  return { site, scenes, answers: [...worst.values()], unseen: [] };
+  const all = [...worst.values()];
+  const outcome = (name: Outcome['outcome']) =>
+    all.filter((verdict) => verdict.outcome.outcome === name);
+  const [clear, inapplicable] = [outcome('clear'), outcome('does-not-apply')];
+  return {
+    site,
+    scenes,
+    open: [...outcome('found'), ...outcome('not-seen')],
+    unseen: [],
+    clear: clear.length,
+    doesNotApply: inapplicable.length,
+    closed: [...clear, ...inapplicable],
+  };
 }
 
 export function scenesOf(
@@ -82,32 +103,39 @@ export function scenesOf(
   );
 }
 
-function examineScenes(
-  scenes: ReadonlyMap<string, Scene>,
-): Pick<Examination, 'answers' | 'unseen'> {
-  const answers: Verdict[] = [];
+function examineScenes(scenes: ReadonlyMap<string, Scene>, keep: boolean): Answers {
+  const open: Verdict[] = [];
   const unseen: UnseenPlaces[] = [];
+  const closed: Verdict[] = [];
+  let [clear, doesNotApply] = [0, 0];
   for (const scene of scenes.values()) {
     const panel = scene.panel.id;
-    const closed = closedCover(scene);
+    const shut = closedCover(scene);
     for (const rule of rules) {
-      const hidden = rule.behindCover ? closed : undefined;
+      const hidden = rule.behindCover ? shut : undefined;
       rule.examine(
         scene,
-        (place, outcome) =>
-          answers.push({
-            rule,
-            panel,
-            place,
-            outcome:
-              hidden && outcome.outcome === 'not-seen' ? { ...outcome, wants: [hidden] } : outcome,
-          }),
+        (place, outcome) => {
+          if (outcome.outcome === 'found') open.push({ rule, panel, place, outcome });
+          else if (outcome.outcome === 'not-seen')
+            open.push({
+              rule,
+              panel,
+              place,
+              outcome: hidden ? { ...outcome, wants: [hidden] } : outcome,
+            });
+          else {
+            if (outcome.outcome === 'clear') clear += 1;
+            else doesNotApply += 1;
+            if (keep) closed.push({ rule, panel, place, outcome });
+          }
+        },
         (places, what) =>
           unseen.push({ rule, panel, places, what: hidden ?? what, about: hidden?.about }),
       );
     }
   }
-  return { answers, unseen };
+  return { open, unseen, clear, doesNotApply, closed: keep ? closed : undefined };
 }
 
 /**

@@ -13,8 +13,8 @@ import type { Ruling } from './rulings';
 import { readRulings } from './rulings';
 
 /** Grades every finding of an examination in one school, gravest first. */
-export function judge({ site, scenes, answers }: Examination, school?: School): Finding[] {
-  const found = answers.filter((verdict) => verdict.outcome.outcome === 'found');
+export function judge({ site, scenes, open }: Examination, school?: School): Finding[] {
+  const found = open.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
   const rulings = readRulings(site.reader.inspection, site.reader);
   const hot = found.filter((verdict) => verdict.rule.id === 'reading/hot-part');

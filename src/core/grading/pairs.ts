@@ -1,6 +1,6 @@
 import type { Fact } from '../entries/inspection';
 import type { Verdict } from '../examine/verdict';
-import type { FoundOutcome, Scene } from '../rules/rule';
+import type { Scene } from '../rules/rule';
 import type { PairCondition } from './pair-conditions';
 import { pairConditions } from './pair-conditions';
 import type { Step } from './steps';
@@ -61,25 +61,20 @@ export const pairs: readonly Pair[] = [
 
 /** The steps other facts of the inspection add to a finding. */
 export function pairSteps(verdict: Verdict, scene: Scene, found: readonly Verdict[]): Step[] {
-  const own = new Set(
-    (verdict.outcome as FoundOutcome).facts.map((fact) => `${fact.about}|${fact.property}`),
-  );
-  return pairs.flatMap((pair): Step[] => {
-    if (!pair.rules.includes(verdict.rule.id)) return [];
+  const steps: Step[] = [];
+  for (const pair of pairs) {
+    if (!pair.rules.includes(verdict.rule.id)) continue;
     const fact: Fact | undefined = pairConditions[pair.with](verdict, scene, found);
-    // Of a pair the fact may be among the finding's own (a shared neutral is), a step's may not.
-    if (!fact || (pair.with === 'distress-in-panel' && own.has(`${fact.about}|${fact.property}`)))
-      return [];
+    if (!fact) continue;
     const { because, severity, likelihood } = pair;
-    return [
-      {
-        because: `raised because ${because}`,
-        severity,
-        likelihood,
-        fact,
-        kind: 'rise',
-        pair: true,
-      },
-    ];
-  });
+    steps.push({
+      because: `raised because ${because}`,
+      severity,
+      likelihood,
+      fact,
+      kind: 'rise',
+      pair: true,
+    });
+  }
+  return steps;
 }

@@ -97,15 +97,15 @@ export function evidenceSteps(
   hot: readonly Verdict[],
 ): Step[] {
   const { reader } = scene.site;
-  const condition = new Set(own.map((fact) => `${fact.about}|${fact.property}`));
+  const { recorded } = reader.inspection;
+  const isOwn = ({ about, property }: Fact) =>
+    own.some((fact) => fact.about === about && fact.property === property);
   const steps: Step[] = [];
-  for (const about of place.related) {
-    if (!reader.knows(about)) continue;
-    for (const step of observations) {
+  for (const step of observations) {
+    if (!recorded.has(step.property) || (step.unlessReachInBase && rule.reachInBase)) continue;
+    for (const about of place.related) {
       const fact = reader.fact(about, step.property) as Fact | undefined;
-      if (!fact || fact.value !== step.value || condition.has(`${about}|${step.property}`))
-        continue;
-      if (step.unlessReachInBase && rule.reachInBase) continue;
+      if (!fact || fact.value !== step.value || isOwn(fact)) continue;
       steps.push({
         because: step.because,
         severity: 0,
@@ -117,15 +117,14 @@ export function evidenceSteps(
       });
     }
   }
-  steps.push(
-    ...[
-      ...surroundingSteps(rule, place, scene),
-      ...loadSteps(place, scene),
-      ...temperatureSteps(rule, place, hot),
-      ...reductionSteps(rule, place, scene),
-    ].filter(({ fact }) => !condition.has(`${fact.about}|${fact.property}`)),
-  );
-  return largestOfEachKind(steps);
+  for (const step of [
+    ...surroundingSteps(rule, place, scene),
+    ...(recorded.has('loadCurrentA') ? loadSteps(place, scene) : []),
+    ...(hot.length > 0 ? temperatureSteps(rule, place, hot) : []),
+    ...reductionSteps(rule, place, scene),
+  ])
+    if (!isOwn(step.fact)) steps.push(step);
+  return steps.length < 2 ? steps : largestOfEachKind(steps);
 }
 
 function surroundingSteps(
