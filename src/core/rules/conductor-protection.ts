@@ -227,6 +227,8 @@ function checkNameplate(
     return notSeen(
       want(load, kind === 'motor' ? 'fullLoadA' : 'minimumCircuitAmpacityA', 'read the nameplate'),
     );
+  if (kind === 'air-conditioner' && !fuseOnly && !isFuse(terminal.device))
+    return notSeen(want(load, 'fuseOnly', 'read whether the nameplate says fuse only'));
   if (sized.length < terminal.conductors.length)
     return notSeen(want(terminal.ref, 'size', 'read the size and metal of the conductor'));
   if (ampacities.some((one) => one.least < minimum.a))

@@ -77,7 +77,12 @@ describe('shorthand', () => {
     [
       '9+11 30 12cu =ac mca18 mop30',
       {
-        load: { loadKind: 'air-conditioner', minimumCircuitAmpacityA: 18, maximumOvercurrentA: 30 },
+        load: {
+          loadKind: 'air-conditioner',
+          minimumCircuitAmpacityA: 18,
+          maximumOvercurrentA: 30,
+          fuseOnly: false,
+        },
       },
     ],
     [

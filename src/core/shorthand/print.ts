@@ -33,7 +33,8 @@ export function printLine(line: PositionLine): string {
     line.tie && { none: 'untied', improvised: '!nail', factory: 'tied', listed: 'tied' }[line.tie],
     load?.loadKind && `=${wordOf(loadWords, load.loadKind)}`,
     load?.minimumCircuitAmpacityA !== undefined && `mca${load.minimumCircuitAmpacityA}`,
-    load?.maximumOvercurrentA !== undefined && `mop${load.maximumOvercurrentA}`,
+    load?.maximumOvercurrentA !== undefined &&
+      `${load.fuseOnly ? 'mfu' : 'mop'}${load.maximumOvercurrentA}`,
     load?.fullLoadA !== undefined && `fla${load.fullLoadA}`,
     load?.listedW !== undefined && `${load.listedW}w`,
     ...line.marks.map((mark) => `!${mark}`),

@@ -305,10 +305,10 @@ export const deviceTokens: readonly TokenReader[] = [
     },
   },
   {
-    pattern: /^(mca|mop|fla)\d+(\.\d+)?$/i,
+    pattern: /^(mca|mop|mfu|fla)\d+(\.\d+)?$/i,
     card: [
-      'mca18  mop30  fla12',
-      'nameplate: minimum circuit ampacity, maximum overcurrent, full load, A',
+      'mca18  mop30  mfu30  fla12',
+      'nameplate: minimum circuit ampacity, maximum overcurrent (mfu: fuse only), full load, A',
     ],
     read(text, line) {
       const key = text.slice(0, 3).toLowerCase();
@@ -316,9 +316,14 @@ export const deviceTokens: readonly TokenReader[] = [
       const field = {
         mca: 'minimumCircuitAmpacityA',
         mop: 'maximumOvercurrentA',
+        mfu: 'maximumOvercurrentA',
         fla: 'fullLoadA',
       }[key]!;
-      line.load = { ...line.load, [field]: value };
+      line.load = {
+        ...line.load,
+        [field]: value,
+        ...(field === 'maximumOvercurrentA' && { fuseOnly: key === 'mfu' }),
+      };
       return { reading: `nameplate ${key} ${value} A` };
     },
   },

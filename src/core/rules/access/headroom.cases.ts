@@ -11,7 +11,12 @@ export const cases: readonly RuleCase[] = [
     { building: { buildingKind: 'shop' }, panel: { headroom: 2000, equipmentHeight: 2100 } },
     'found: low',
   ],
-  ['6 ft 6 in', { panel: { headroom: { value: 78, unit: 'in' } } }, 'clear'],
+  [
+    '6 ft 6 in, equipment lower',
+    { panel: { headroom: { value: 78, unit: 'in' }, equipmentHeight: 1000 } },
+    'clear',
+  ],
+  ['the equipment could be higher', { panel: { headroom: 2000 } }, 'not-seen'],
   ['never measured', {}, 'not-seen'],
   ['low, but whether a dwelling is unread', { panel: { headroom: 1700 } }, 'not-seen'],
   [

@@ -45,6 +45,8 @@ export const headroom = defineRule({
         taller ? equipment : undefined,
       ]);
     }
+    if (!equipment)
+      return notSeen(want(panel.id, 'equipmentHeight', 'measure the height of the equipment'));
     return clear(`${Math.round(mmOf(head.value))} mm headroom`, head, equipment);
   },
 });

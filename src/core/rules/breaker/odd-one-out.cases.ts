@@ -11,7 +11,15 @@ export const cases: readonly RuleCase[] = [
     { panel: { yearBuilt: 1964 }, lines: ['1 20 @tarnholt y1999', '3 20 @tarnholt'] },
     'found: odd',
   ],
-  ['all alike', { lines: ['1 20 @tarnholt', '3 20 @tarnholt'] }, 'clear'],
+  [
+    'all alike',
+    {
+      panel: { yearBuilt: 1999 },
+      lines: ['1 20 @tarnholt y1999', '3 20 @tarnholt y2001'],
+    },
+    'clear',
+  ],
+  ['ages not told', { lines: ['1 20 @tarnholt', '3 20 @tarnholt'] }, 'not-seen'],
   ['makers unread', { lines: ['1 20', '3 20'] }, 'not-seen'],
   ['one breaker', { lines: ['1 20'] }, 'does-not-apply'],
 ];

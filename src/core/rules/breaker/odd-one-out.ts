@@ -33,9 +33,11 @@ export const oddOneOut = defineRule({
     const usual = panelMaker ?? commonest(makers.map((fact) => fact?.value));
     const odd: { label: string; fact: Fact }[] = [];
     let unread: string | undefined;
+    let undated: string | undefined;
     for (const [index, device] of panel.devices.entries()) {
       const maker = makers[index];
       const year = reader.fact(device.id, 'yearBuilt');
+      if (!year) undated ??= device.id;
       if (!maker) unread ??= device.id;
       else if (usual && !same(maker.value, usual))
         odd.push({ label: `${device.label} (${maker.value})`, fact: maker as Fact });
@@ -49,6 +51,10 @@ export const oddOneOut = defineRule({
         odd.map((one) => one.fact),
       );
     if (unread) return notSeen(want(unread, 'maker', 'read the maker of every breaker'));
+    if (undated)
+      return notSeen(want(undated, 'yearBuilt', 'tell the age of every breaker by its look'));
+    if (panelYear === undefined)
+      return notSeen(want(panel.id, 'yearBuilt', 'find the year of the panel'));
     return clear('all alike', ...makers);
   },
 });

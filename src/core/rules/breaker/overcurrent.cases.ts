@@ -11,11 +11,7 @@ export const cases: readonly RuleCase[] = [
     ac('9+11 30 14cu =ac mca25 mop30 cooling'),
     'found: plate-conductor',
   ],
-  [
-    'fuse only by the nameplate',
-    { lines: ['9+11 30 12cu =ac mca18 mop30 cooling'], facts: { 'load 9': { fuseOnly: true } } },
-    'found: fuse-only',
-  ],
+  ['fuse only by the nameplate', ac('9+11 30 12cu =ac mca18 mfu30 cooling'), 'found: fuse-only'],
   ['6 copper on 60 A for a range', { lines: ['10+12 60 6cu in:nm =range range'] }, 'clear'],
   ['air conditioner within its nameplate', ac('9+11 30 12cu =ac mca18 mop30 cooling'), 'clear'],
   ['nameplate unread', ac('9+11 30 12cu =ac cooling'), 'not-seen'],

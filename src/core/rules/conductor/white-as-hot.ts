@@ -80,7 +80,15 @@ export const whiteAsHot = defineRule<HotPlace>({
       return notSeen(
         want(conductor.id, 'remarked', 'look whether the white conductor is re-marked'),
       );
-    if (remarked.value) return clear(`${colour.value}, re-marked as hot`, colour, remarked);
+    if (remarked.value && !method)
+      return notSeen(
+        want(
+          conductor.cable?.id ?? conductor.id,
+          conductor.cable ? 'cableKind' : 'remarked',
+          'see whether it runs in a cable or a raceway',
+        ),
+      );
+    if (remarked.value) return clear(`${colour.value}, re-marked as hot`, colour, remarked, method);
     return {
       outcome: 'found',
       message: 'unmarked',

@@ -13,7 +13,12 @@ export const cases: readonly RuleCase[] = [
     { ...fuses('1 f15 14cu m1 edison'), facts: { 'device 1': { fuseBypassed: 'foil' } } },
     'found: open',
   ],
-  ['existing, no overfusing', fuses('1 f15 14cu m1 edison'), 'clear'],
+  [
+    'existing, no overfusing, a fuse in each',
+    { ...fuses('1 f15 14cu m1 edison'), facts: { 'device 1': { fuseBypassed: 'fuse' } } },
+    'clear',
+  ],
+  ['what is in the fuse’s place not seen', fuses('1 f15 14cu m1 edison'), 'not-seen'],
   ['inserts', fuses('1 f15 14cu m1 insert15'), 'clear'],
   ['bases unread', fuses('1 f15 14cu m1'), 'not-seen'],
   ['breakers', { lines: ['1 20 12cu'] }, 'does-not-apply'],

@@ -56,6 +56,10 @@ export const interchangeableBase = defineRule<Place>({
         ...facts,
         ...over.outcome.facts,
       ]);
+    if (unread) return notSeen(want(unread.device.id, 'fuseBase', 'look into every fuse base'));
+    const unlooked = edison.find(({ device }) => !reader.fact(device.id, 'fuseBypassed'));
+    if (unlooked)
+      return notSeen(want(unlooked.device.id, 'fuseBypassed', 'see what is in each fuse’s place'));
     const unsized = answers.find(({ outcome }) => outcome.outcome === 'not-seen');
     if (unsized && unsized.outcome.outcome === 'not-seen') return unsized.outcome;
     return clear('permitted while untouched; inserts cost little and are advised', ...facts);

@@ -1,0 +1,42 @@
+import { describe, expect, test } from '@jest/globals';
+import { assess } from '../assess';
+import type { Entry, Json } from '../entries/entry';
+import { factsOf } from '../examine/examine';
+import { verdictKey } from '../examine/verdict';
+import { record } from '../testing/rule-cases';
+import { testSettings } from '../testing/bench';
+import { casesByRule } from './cases';
+
+/** The entries with one fact never recorded. */
+const without = (entries: readonly Entry[], entry: string, property: string): Entry[] =>
+  entries.map((one) => {
+    if (one.id !== entry || one.kind === 'undo') return one;
+    const facts: Record<string, Json> = { ...one.facts };
+    delete facts[property];
+    return { ...one, facts };
+  });
+
+/** Law: removing a fact may turn found into not seen, or leave nothing to ask about; never into clear. */
+describe.each([...casesByRule])('%s', (rule, cases) => {
+  test('a finding never becomes clear when a fact it rests on is not recorded', () => {
+    for (const [name, given, expected] of cases) {
+      if (!expected.startsWith('found')) continue;
+      const { entries } = record(given).book;
+      const settings = { ...testSettings, ...given.settings };
+      const found = assess(entries, settings).verdicts.filter(
+        (verdict) => verdict.rule.id === rule && verdict.outcome.outcome === 'found',
+      );
+      for (const verdict of found)
+        for (const { entry, property } of factsOf(verdict.outcome)) {
+          const after = assess(without(entries, entry, property), settings).verdicts.find(
+            (one) => verdictKey(one) === verdictKey(verdict),
+          );
+          expect([name, property, after?.outcome.outcome === 'clear']).toEqual([
+            name,
+            property,
+            false,
+          ]);
+        }
+    }
+  });
+});
