@@ -1,3 +1,4 @@
+import { canonicalJson } from '../formats/canonical';
 import { yardsticks, amendments as shippedAmendments } from '../yardstick';
 import { ruleById } from '../rules';
 import type { Settings } from './settings';
@@ -23,7 +24,7 @@ export function settingsDifferences(settings: Settings): string[] {
   for (const [rule, messages] of Object.entries(settings.wording))
     if (Object.keys(messages).length > 0)
       lines.push(`Own wording: ${ruleById.get(rule)?.title ?? rule}.`);
-  if (JSON.stringify(settings.families) !== JSON.stringify(shipped.families))
+  if (canonicalJson(settings.families) !== canonicalJson(shipped.families))
     lines.push(`Registry of families: version ${settings.familiesVersion}, changed.`);
   return lines;
 }

@@ -1,6 +1,7 @@
 import 'server-only';
 import * as v from 'valibot';
 import { describeFault, faultsOf } from '@/core/entries/versions';
+import { canonicalJson } from '@/core/formats/canonical';
 import { wordingFaults } from '@/core/settings/differences';
 import type { Settings } from '@/core/settings/settings';
 import { anySettingsSchema } from '@/core/settings/versions';
@@ -26,7 +27,7 @@ export async function saveSettings(session: Session, input: unknown): Promise<Sa
   if (faults.length > 0) return { ok: false, faults };
   await inOrganisation(session.organisation, async (tx) => {
     const known = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
-    const changed = JSON.stringify(known.families) !== JSON.stringify(settings.families);
+    const changed = canonicalJson(known.families) !== canonicalJson(settings.families);
     settings.familiesVersion = known.familiesVersion + (changed ? 1 : 0);
     settings.organisation = known.organisation;
     await updateSettings(tx, session.organisation, settings);

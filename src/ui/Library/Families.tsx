@@ -94,7 +94,7 @@ function FamilyItem({ family }: { family: Family }) {
     <li className="border-hair grid gap-1 border-b py-3 md:grid-cols-[1fr_300px] md:gap-6">
       <div>
         <h2 className="text-heading font-bold">{family.name}</h2>
-        <p>{family.construction}.</p>
+        <p className="first-letter:uppercase">{family.construction}.</p>
         <p className="text-ink2">
           {family.hazard ? `Known: ${family.history}.` : 'No history; told apart only.'}
         </p>

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import { counted } from '@/core/panel/words';
 import type { SiteView } from '@/core/panel/site-view';
 import type { ReportData } from '@/core/report/report';
 import { Brand } from '../primitives/Brand';
@@ -57,7 +58,8 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
               {report.summary.join(' ')}
             </h1>
             <p className="text-ink2 mt-3 text-sm">
-              {report.findings.length} findings, {report.school}. Yardstick: {report.yardstick}.
+              {counted(report.findings.length, 'finding')}, {report.school}. Yardstick:{' '}
+              {report.yardstick}.
             </p>
             {report.differs.length > 0 && (
               <p className="text-ink2 mt-1 text-sm">

@@ -3,6 +3,7 @@ import PDFDocument from 'pdfkit';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { gradeWords } from '@/core/grading/grade';
 import type { SiteView } from '@/core/panel/site-view';
+import { counted } from '@/core/panel/words';
 import type { ReportData, ReportFinding } from '@/core/report/report';
 import { gradeColours } from './colours';
 import { drawPanelPage } from './drawing';
@@ -63,7 +64,7 @@ function cover(flow: Flow, report: ReportData): void {
     ]
       .filter(Boolean)
       .join(' · '),
-    `${report.findings.length} findings, ${report.school}. Yardstick: ${report.yardstick}.`,
+    `${counted(report.findings.length, 'finding')}, ${report.school}. Yardstick: ${report.yardstick}.`,
   ];
   if (report.differs.length > 0)
     lines.push(`Differs from what is shipped: ${report.differs.join(' ')}`);
