@@ -29,13 +29,13 @@ export const doubleTap = defineRule({
   messages: {
     doubled: {
       short: '{count} conductors under one screw marked for {takes}',
-      seen: '{count} conductors ({conductors}) are under the screw of breaker {label}, {circuit}; it is marked for {takes}.',
+      seen: '{count} conductors ({conductors}) are under the screw of {place}, {circuit}; it is marked for {takes}.',
       why: 'The screw at {label} clamps one wire well and the other by chance. A loose wire heats where nobody sees it, and the {handleA} A breaker does not notice.',
       ask: 'A place of its own for each conductor: a free position, or a listed connector and one wire to the breaker.',
     },
     'wrong-pair': {
       short: '2 conductors of sizes the screw is not marked for in pairs',
-      seen: 'Two conductors ({conductors}) are under the screw of breaker {label}, {circuit}; its marking allows pairs of {sizes} copper only.',
+      seen: 'Two conductors ({conductors}) are under the screw of {place}, {circuit}; its marking allows pairs of {sizes} copper only.',
       why: 'A screw marked for two wires holds them only in the sizes it was tested with; at {label} one may work loose and heat.',
       ask: 'A place of its own for each conductor, or a pair of a size the marking allows.',
     },

@@ -17,7 +17,7 @@ export const improvisedTie = defineRule({
   messages: {
     improvised: {
       short: 'Handles tied with a nail, wire or screw',
-      seen: 'The handles of breaker {label} are tied with a nail, wire or screw.',
+      seen: 'The handles of {place} are tied with a nail, wire or screw.',
       why: 'If one half of {label} trips, the makeshift tie may leave the other on: someone working on it finds it live.',
       ask: 'A listed handle tie, or a two-pole breaker that the label lists.',
     },

@@ -21,8 +21,8 @@ export const notForThisPanel = defineRule({
   messages: {
     'off-list': {
       short: '{type} is not on the label’s list',
-      seen: 'Breaker {label} is marked {type}; the label accepts {accepts}.',
-      why: 'Breaker {label} was never tested on this bus: its grip on the stab may be poor and heat up.',
+      seen: '{place} is marked {type}; the label accepts {accepts}.',
+      why: '{place} was never tested on this bus: its grip on the stab may be poor and heat up.',
       ask: 'A breaker of a type the label lists: {accepts}.',
     },
   },

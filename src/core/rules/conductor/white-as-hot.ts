@@ -1,5 +1,6 @@
 import { conductorWords, circuitWords } from '../../panel/words';
 import type { ConductorView, TerminalView } from '../../panel/views';
+import { deviceWord } from '../places';
 import type { Place } from '../rule';
 import { clear, defineRule, notSeen, present, want } from '../rule';
 
@@ -30,13 +31,13 @@ export const whiteAsHot = defineRule<HotPlace>({
   messages: {
     unmarked: {
       short: '{colour} used as hot, not re-marked',
-      seen: 'The {colour} {conductor} on breaker {label}, {circuit}, is hot and not re-marked.',
+      seen: 'The {colour} {conductor} at {place}, {circuit}, is hot and not re-marked.',
       why: 'Whoever opens a box on {circuit} takes a {colour} wire for the neutral; this one is live.',
       ask: 'Re-mark the {colour} conductor of {circuit} as hot at both ends.',
     },
     raceway: {
       short: '{colour} used as hot in a raceway',
-      seen: 'The {colour} {conductor} on breaker {label}, {circuit}, is hot and runs in a raceway, where re-marking does not do.',
+      seen: 'The {colour} {conductor} at {place}, {circuit}, is hot and runs in a raceway, where re-marking does not do.',
       why: 'Whoever opens a box on {circuit} takes a {colour} wire for the neutral; this one is live.',
       ask: 'A conductor of a hot colour in its place.',
     },
@@ -48,7 +49,7 @@ export const whiteAsHot = defineRule<HotPlace>({
         for (const conductor of terminal.conductors)
           places.push({
             ref: conductor.id,
-            label: `Breaker ${terminal.label}`,
+            label: `${deviceWord(device)} ${terminal.label}`,
             related: [conductor.id],
             order: 100 + device.number * 4 + terminal.index,
             terminal,
