@@ -41,7 +41,7 @@ export function packageOf(stored: StoredInspection, title: string): InspectionPa
     authors: [...authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
     yardstick: { id: settings.yardstick, digest: yardstickDigest(settings) },
     ruleBook: { digest: ruleBookDigest() },
-    entries: orderEntries(entries).ordered,
+    entries: [...orderEntries(entries).ordered],
   };
 }
 

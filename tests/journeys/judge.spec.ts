@@ -19,6 +19,9 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await page.goto(origin + judge);
   await expect(page.getByText('All arrived')).toBeVisible();
 
+  await page.getByRole('combobox', { name: 'Graded' }).selectOption('by-the-label');
+  await expect(page.getByText('By the label, in use')).toBeVisible();
+
   const list = page.getByRole('region', { name: 'In the order of the report' });
   const items = list.getByRole('button');
   await items.first().focus();
@@ -28,15 +31,19 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await expect(items.nth(2)).toHaveAttribute('aria-pressed', 'true');
 
   const detail = page.getByRole('article');
+  await items.filter({ hasText: 'one serves' }).focus();
+  await page.keyboard.press('Enter');
   await expect(detail).toContainText('raised because one of the neutrals');
   await expect(detail).toContainText('differs');
 
   const tandem = items.filter({ hasText: 'Tandem; label allows' });
   await tandem.focus();
   await page.keyboard.press('Enter');
+  const reason = `Confirmed by the maker in writing, ${world.server.port}.`;
   await detail.getByRole('combobox', { name: 'Grade' }).selectOption('plan');
+  await detail.getByRole('textbox', { name: /^Reason/ }).fill('');
   await expect(detail.getByText('Write the reason.')).toBeVisible();
-  await detail.getByRole('textbox', { name: /^Reason/ }).fill('Confirmed by the maker in writing.');
+  await detail.getByRole('textbox', { name: /^Reason/ }).fill(reason);
   await detail.getByRole('button', { name: 'Keep this' }).press('Enter');
   await expect(tandem).toContainText('Plan');
   await expect(tandem).toContainText('computed Repair');
@@ -63,7 +70,7 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await page.goto(`${origin}/inspections/lock-keepers-house/report`);
   await expect(page.getByRole('main')).toContainText('graded by the evidence');
   await expect(page.getByRole('main')).toContainText(
-    `Computed Repair; ${odile.name} set Plan: Confirmed by the maker in writing.`,
+    `Computed Repair; ${odile.name} set Plan: ${reason}`,
   );
 });
 

@@ -79,9 +79,15 @@ function declareThings(live: readonly Entry[], unplaced: Unplaced[]): Map<string
     things.set(id, thing);
     return thing;
   };
-  for (const [id, entry] of declared)
-    if (!settle(id))
+  for (const [id, entry] of declared) {
+    const { in: parent, type } = entry;
+    const holder = parent === null ? null : things.get(parent);
+    // What it stands in was declared before it, as it nearly always is.
+    if (holder !== undefined && isThingType(type) && !placementFault(entry, holder))
+      things.set(id, { id, type, in: parent, entry: entry.id });
+    else if (!settle(id))
       unplaced.push({ entry: entry.id, about: id, reason: faults.get(id) ?? 'stands in itself' });
+  }
   return things;
 }
 

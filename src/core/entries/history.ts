@@ -4,7 +4,11 @@ import { compareEntries } from './entry';
 import type { HistoryItem } from './inspection';
 
 /** One entry for each id, in the total order. Two bodies under one id: the first in canonical text stands. */
-export function orderEntries(entries: readonly Entry[]): { ordered: Entry[]; doubled: Entry[] } {
+export function orderEntries(entries: readonly Entry[]): {
+  ordered: readonly Entry[];
+  doubled: Entry[];
+} {
+  if (standInOrder(entries)) return { ordered: entries, doubled: [] };
   const byId = new Map<string, Entry>();
   const doubled = new Map<string, Entry>();
   for (const entry of entries) {
@@ -25,6 +29,18 @@ export function orderEntries(entries: readonly Entry[]): { ordered: Entry[]; dou
     ordered: [...byId.values()].sort(compareEntries),
     doubled: [...doubled].sort(inOrder).map(([, entry]) => entry),
   };
+}
+
+/** Whether they stand in their total order already, each once: nothing is to be done then. */
+function standInOrder(entries: readonly Entry[]): boolean {
+  const ids = new Set<string>();
+  let counter = 0;
+  for (const entry of entries) {
+    if (entry.counter <= counter) return false;
+    counter = entry.counter;
+    ids.add(entry.id);
+  }
+  return ids.size === entries.length;
 }
 
 /**

@@ -8,7 +8,7 @@ import { positionNumber } from './numbering';
 import type { FactReader } from './reader';
 import type { Leg } from './system';
 import { legAt } from './system';
-import type { CircuitView, DeviceView, PanelView, PositionView } from './views';
+import type { CircuitView, DeviceView, PanelView, PositionView, TerminalView } from './views';
 
 /** Puts one panel together from what stands in it. */
 export function buildPanel(
@@ -19,8 +19,13 @@ export function buildPanel(
   supply: PlaceInSupply,
 ): PanelView {
   const held = children.get(id) ?? [];
-  const ofType = (type: Thing['type']) =>
-    held.filter((thing) => thing.type === type).map((thing) => thing.id);
+  const byType = new Map<Thing['type'], string[]>();
+  for (const thing of held) {
+    const ids = byType.get(thing.type);
+    if (ids) ids.push(thing.id);
+    else byType.set(thing.type, [thing.id]);
+  }
+  const ofType = (type: Thing['type']) => byType.get(type) ?? [];
   const rows = reader.value(id, 'rows');
   const custom = reader.value(id, 'customNumbers');
   const layout: Layout = {
@@ -38,9 +43,9 @@ export function buildPanel(
   const outOfRange: PanelView['outOfRange'] = [];
 
   const circuits = ofType('circuit').map((circuit) => buildCircuit(circuit, children, reader));
-  const circuitAt = new Map(
-    circuits.toReversed().flatMap((circuit) => circuit.terminals.map((ref) => [ref, circuit])),
-  );
+  const circuitAt = new Map<string, CircuitView>();
+  for (const circuit of circuits)
+    for (const ref of circuit.terminals) if (!circuitAt.has(ref)) circuitAt.set(ref, circuit);
   const built = ofType('device').flatMap(
     (device) => buildDevice(device, { layout, legOf, circuitAt }, reader) ?? [],
   );
@@ -73,9 +78,9 @@ export function buildPanel(
     edge: reader.value(cable, 'edge'),
   }));
   const conductors = buildConductors(held, cables, children, reader);
-  const terminals = new Map(
-    devices.flatMap((device) => device.terminals.map((terminal) => [terminal.ref, terminal])),
-  );
+  const terminals = new Map<string, TerminalView>();
+  for (const device of devices)
+    for (const terminal of device.terminals) terminals.set(terminal.ref, terminal);
   const bars = buildBars(ofType('bar'), reader);
   landConductors(conductors, devices, bars, outOfRange);
 

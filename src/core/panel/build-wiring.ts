@@ -28,15 +28,13 @@ export function buildConductors(
     colour: reader.fact(id, 'colour'),
     landsOn: reader.fact(id, 'landsOn'),
   });
-  const single = held
-    .filter((thing) => thing.type === 'conductor')
-    .map((thing) => view(thing.id, undefined));
-  const cabled = cables.flatMap((cable) =>
-    (children.get(cable.id) ?? [])
-      .filter((thing) => thing.type === 'conductor')
-      .map((thing) => view(thing.id, cable)),
-  );
-  return [...cabled, ...single];
+  const conductors: ConductorView[] = [];
+  for (const cable of cables)
+    for (const thing of children.get(cable.id) ?? [])
+      if (thing.type === 'conductor') conductors.push(view(thing.id, cable));
+  for (const thing of held)
+    if (thing.type === 'conductor') conductors.push(view(thing.id, undefined));
+  return conductors;
 }
 
 export function buildBars(ids: readonly string[], reader: FactReader): BarView[] {

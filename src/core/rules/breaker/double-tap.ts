@@ -1,4 +1,3 @@
-import { countedScrew } from '../../panel/completeness';
 import { conductorWords, circuitWords } from '../../panel/words';
 import type { ConductorView } from '../../panel/views';
 import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
@@ -43,8 +42,11 @@ export const doubleTap = defineRule({
   places: ({ places }) => places.terminals,
   check({ terminal }, { site }) {
     const { conductors, device, ref } = terminal;
-    const seenAll = countedScrew(site.reader, terminal);
-    const count = Math.max(conductors.length, site.reader.value(ref, 'conductorCount') ?? 0);
+    const counted = site.reader.fact(ref, 'conductorCount');
+    const count = Math.max(conductors.length, counted?.value ?? 0);
+    const seenAll = counted && conductors.length >= counted.value ? counted : undefined;
+    if (count === 1 && seenAll)
+      return clear('1 conductor under the screw', conductors[0]?.landsOn, seenAll);
     const landed = present(...conductors.map((conductor) => conductor.landsOn));
     if (count === 0)
       return seenAll
@@ -52,9 +54,9 @@ export const doubleTap = defineRule({
         : notSeen(want(ref, 'conductorCount', 'look what is under the screw'));
     const takes = site.reader.fact(device.id, 'terminalTakes');
     if (count === 1)
-      return seenAll
-        ? clear('1 conductor under the screw', ...landed, seenAll)
-        : notSeen(want(ref, 'conductorCount', 'say whether this is all that is under the screw'));
+      return notSeen(
+        want(ref, 'conductorCount', 'say whether this is all that is under the screw'),
+      );
     if (!takes)
       return likelyNotSeen(
         landed,
