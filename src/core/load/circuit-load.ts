@@ -7,6 +7,8 @@ export interface CircuitLoad {
   a: number;
   /** By the clamp, or from nameplates. */
   by: 'measured' | 'listed';
+  /** No nameplate is unread: it cannot be more. */
+  whole: boolean;
   facts: Fact[];
 }
 
@@ -30,7 +32,7 @@ export function circuitLoadA(
   const measured = circuit.terminals.flatMap((ref) => reader.fact(ref, 'loadCurrentA') ?? []);
   if (measured.length > 0) {
     const highest = measured.reduce((a, b) => (b.value > a.value ? b : a));
-    return { a: highest.value, by: 'measured', facts: [highest as Fact] };
+    return { a: highest.value, by: 'measured', whole: true, facts: [highest as Fact] };
   }
   const listed = circuit.loads.flatMap((load) => reader.fact(load.id, 'listedW') ?? []);
   if (listed.length === 0) return undefined;
@@ -39,6 +41,7 @@ export function circuitLoadA(
   return {
     a: watts / (circuitVolts(panel, circuit) * phases),
     by: 'listed',
+    whole: listed.length === circuit.loads.length,
     facts: listed as Fact[],
   };
 }

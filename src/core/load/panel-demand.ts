@@ -13,6 +13,8 @@ export interface PanelDemand {
 }
 
 const dwellings = ['house', 'flats', 'mixed'];
+/** Loads that the floor area stands for; any other needs its power. */
+const branchKinds: readonly string[] = ['lighting', 'receptacles', 'low-voltage'];
 
 /** The panel and those fed from it. */
 export function panelsBelow({ reader, panels }: SiteView, panel: PanelView): PanelView[] {
@@ -29,7 +31,7 @@ export function panelsBelow({ reader, panels }: SiteView, panel: PanelView): Pan
 export function panelDemands(
   site: SiteView,
   panel: PanelView,
-): { demands: PanelDemand[]; wanted: 'peakLegA' | 'floorAreaM2' | 'loadsListed' } {
+): { demands: PanelDemand[]; wanted: 'peakLegA' | 'floorAreaM2' | 'loadsListed' | 'listedW' } {
   const { reader } = site;
   const volts = systems[panel.system].legToLegV;
   const phases = systems[panel.system].legs.length === 3 ? Math.sqrt(3) : 1;
@@ -52,6 +54,10 @@ export function panelDemands(
   if (!listed?.value) return { demands: [], wanted: 'loadsListed' };
   const circuits = panelsBelow(site, panel).flatMap((one) => one.circuits);
   const loads = circuits.flatMap((circuit) => circuit.loads);
+  const unread = loads.some(
+    (load) => !branchKinds.includes(load.kind?.value ?? '') && !reader.fact(load.id, 'listedW'),
+  );
+  if (unread) return { demands: [], wanted: 'listedW' };
   const watts = (load: LoadView) => reader.value(load.id, 'listedW') ?? 0;
   const sum = (...kinds: string[]) =>
     loads

@@ -36,3 +36,6 @@ export function listed(words: readonly (string | number)[]): string {
   if (words.length < 2) return words.join('');
   return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
+
+/** With a capital first. */
+export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

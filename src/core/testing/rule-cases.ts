@@ -1,4 +1,4 @@
-import type { Facts, PropertyName } from '../entries/properties';
+import type { Facts } from '../entries/properties';
 import type { ThingType } from '../entries/thing-types';
 import type { Settings } from '../settings/settings';
 import { bench, testSettings } from './bench';
@@ -11,7 +11,7 @@ export interface Given extends BenchFacts {
   /** Other things declared: type, id, what it stands in, facts. */
   things?: readonly (readonly [ThingType, string, string, Facts])[];
   /**
-   * Facts by what they are about: an id, or "device 7", "terminal 7", "wire 7", "cable 7",
+   * Facts by what they are about: an id, "main", or "device 7", "terminal 7", "wire 7", "cable 7",
    * "circuit 7", "load 7", "position 7", "neutral 3", "ground 3".
    */
   facts?: Readonly<Record<string, Facts>>;
@@ -50,8 +50,9 @@ export function answerOf(rule: string, [, given, , at]: RuleCase): string {
 /** The id behind the words of a case. */
 export function refOf({ book }: Bench, words: string): string {
   const [kind, number] = words.split(' ');
-  if (number === undefined) return words;
   const panel = book.site.panels[0]!;
+  if (words === 'main') return panel.main!.id;
+  if (number === undefined) return words;
   const terminal = [...panel.terminals.values()].find((one) => one.label === number);
   const conductor = terminal?.conductors[0];
   const ref = {
@@ -69,7 +70,3 @@ export function refOf({ book }: Bench, words: string): string {
   if (!ref) throw new Error(`nothing recorded is "${words}"`);
   return ref;
 }
-
-/** Shortest facts for one property. */
-export const one = <P extends PropertyName>(property: P, value: Facts[P]): Facts =>
-  ({ [property]: value }) as Facts;

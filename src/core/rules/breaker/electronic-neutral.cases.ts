@@ -9,4 +9,5 @@ export const cases: readonly RuleCase[] = [
   ['crossed', seven({ loadNeutral: 'crossed' }), 'found: load'],
   ['as its instructions say', seven({ pigtail: 'landed', loadNeutral: 'on-device' }), 'clear'],
   ['never followed', seven({}), 'not-seen'],
+  ['whether it is electronic not read', { lines: ['7 20 12cu'] }, 'not-seen'],
 ];

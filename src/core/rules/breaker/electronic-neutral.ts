@@ -1,4 +1,5 @@
-import { clear, defineRule, found, notSeen, want } from '../rule';
+import { formOf, isFuse } from '../../panel/device-forms';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 110.3(B): an electronic breaker measures through its own neutral. */
 export const electronicNeutral = defineRule({
@@ -28,12 +29,18 @@ export const electronicNeutral = defineRule({
       ask: 'The circuit’s own neutral on this breaker, then the test button.',
     },
   },
-  places: ({ places, site: { reader } }) =>
-    places.devices.filter(({ device }) => {
-      const protection = reader.value(device.id, 'protection');
-      return protection !== undefined && protection !== 'ordinary';
-    }),
+  places: ({ places }) =>
+    places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
+  quiet: {
+    unless: ['protection'],
+    property: 'protection',
+    say: 'read whether it is an electronic breaker',
+  },
   check({ device }, { site: { reader } }) {
+    const protection = reader.fact(device.id, 'protection');
+    if (!protection)
+      return notSeen(want(device.id, 'protection', 'read whether it is an electronic breaker'));
+    if (protection.value === 'ordinary') return doesNotApply('not electronic');
     const pigtail = reader.fact(device.id, 'pigtail');
     const neutral = reader.fact(device.id, 'loadNeutral');
     if (pigtail?.value === 'off') return found('pigtail', {}, [pigtail]);

@@ -11,4 +11,5 @@ export const cases: readonly RuleCase[] = [
   ['tested good', seven({ testButton: 'good' }), 'clear'],
   ['never read', seven({}), 'not-seen'],
   ['not electronic', seven({}, 'plain'), 'does-not-apply'],
+  ['whether it is electronic not read', { lines: ['7 20 12cu'] }, 'not-seen'],
 ];

@@ -1,3 +1,4 @@
+import { formOf, isFuse } from '../../panel/device-forms';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** An electronic breaker that shows a code tells what it saw. */
@@ -23,11 +24,18 @@ export const faultCode = defineRule({
       ask: 'The circuit looked at by the meaning of the code before it is used again.',
     },
   },
-  places: ({ places, site: { reader } }) =>
-    places.devices.filter(({ device }) => reader.fact(device.id, 'protection') !== undefined),
+  places: ({ places }) =>
+    places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
+  quiet: {
+    unless: ['protection'],
+    property: 'protection',
+    say: 'read whether it is an electronic breaker',
+  },
   check({ device }, { site: { reader } }) {
     const protection = reader.fact(device.id, 'protection');
-    if (protection?.value === 'ordinary') return doesNotApply('not electronic');
+    if (!protection)
+      return notSeen(want(device.id, 'protection', 'read whether it is an electronic breaker'));
+    if (protection.value === 'ordinary') return doesNotApply('not electronic');
     const code = reader.fact(device.id, 'faultCode');
     if (code) return found('code', { code: code.value }, [code, protection]);
     const test = reader.fact(device.id, 'testButton');

@@ -16,4 +16,5 @@ export const cases: readonly RuleCase[] = [
   ['trips and resets', seven('gf', { testButton: 'good' }), 'clear'],
   ['never pressed', seven('gf', {}), 'not-seen'],
   ['ordinary', seven('plain', {}), 'does-not-apply'],
+  ['whether it is electronic not read', { lines: ['7 20 12cu'] }, 'not-seen'],
 ];

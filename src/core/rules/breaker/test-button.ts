@@ -1,3 +1,4 @@
+import { formOf, isFuse } from '../../panel/device-forms';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** A protective device is tested monthly; one that does not trip does not protect. */
@@ -26,11 +27,18 @@ export const testButton = defineRule({
       ask: 'A new arc-fault breaker; and the button pressed every month.',
     },
   },
-  places: ({ places, site: { reader } }) =>
-    places.devices.filter(({ device }) => reader.fact(device.id, 'protection') !== undefined),
+  places: ({ places }) =>
+    places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
+  quiet: {
+    unless: ['protection'],
+    property: 'protection',
+    say: 'read whether it is an electronic breaker',
+  },
   check({ device }, { site: { reader } }) {
     const protection = reader.fact(device.id, 'protection');
-    if (!protection || protection.value === 'ordinary') return doesNotApply('no test button');
+    if (!protection)
+      return notSeen(want(device.id, 'protection', 'read whether it is an electronic breaker'));
+    if (protection.value === 'ordinary') return doesNotApply('no test button');
     const test = reader.fact(device.id, 'testButton');
     if (!test) return notSeen(want(device.id, 'testButton', 'press the test button, if allowed'));
     if (test.value === 'good') return clear('trips and resets', test);

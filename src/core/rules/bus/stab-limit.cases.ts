@@ -15,6 +15,12 @@ export const cases: readonly RuleCase[] = [
     'clear',
     at,
   ],
+  [
+    'the other side not recorded',
+    { panel: { labelStabA: 140 }, lines: ['1+3 60 6cu'] },
+    'not-seen',
+    at,
+  ],
   ['label unread', { lines: ['1+3 100 1al', '2+4 100 1al'] }, 'not-seen'],
   [
     'a rating unread',

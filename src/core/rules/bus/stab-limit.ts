@@ -57,6 +57,8 @@ export const stabLimit = defineRule<StabPlace>({
     const unread = loads.find((load) => load.unread);
     if (unread?.unread)
       return notSeen(want(unread.unread, 'handleRatingsA', 'read the rating on the handle'));
+    const unrecorded = positions.find((one) => one.devices.length === 0 && !one.opening);
+    if (unrecorded) return notSeen(want(unrecorded.ref, 'opening', 'say what is at the position'));
     return clear(`${sumA} A on one stab`, ...facts);
   },
 });

@@ -14,7 +14,32 @@ const few = Array.from({ length: 24 }, (_, index) =>
   index < 4 ? `${index + 1} 20 12cu` : `${index + 1} blank`,
 );
 
+const tandems = Array.from({ length: 24 }, (_, index) =>
+  index < 6 ? `${index + 1} t20/20 12cu/12cu` : `${index + 1} blank`,
+);
+
 export const cases: readonly RuleCase[] = [
+  [
+    'two sources of 20 A: together they are over',
+    {
+      ...solar(20, { atFarEnd: false }),
+      things: ['s1', 's2'].map(
+        (id) =>
+          [
+            'source',
+            id,
+            'house',
+            { sourceKind: 'inverter', sourceA: 20, atFarEnd: false },
+          ] as const,
+      ),
+    },
+    'found: over',
+  ],
+  [
+    'both halves of six tandems count: 240 A',
+    solar(60, { atFarEnd: false }, tandems),
+    'found: over',
+  ],
   ['32 A beside a 200 A main', solar(32, { atFarEnd: false }), 'found: over'],
   ['60 A is over even at the far end', solar(60, { atFarEnd: true }), 'found: over'],
   ['32 A at the far end', solar(32, { atFarEnd: true }), 'clear'],

@@ -1,4 +1,6 @@
 import { ownMain, supplyDevice } from '../../supply/overcurrent-above';
+import { formOf } from '../../panel/device-forms';
+import type { DeviceView } from '../../panel/views';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 705.12(B): sources and main together on one bus, found only if none of its ways holds. */
@@ -27,7 +29,7 @@ export const twoSupplies = defineRule({
     },
   },
   places: ({ around }) => around.sources,
-  check(place, { site, panel, yardstick }) {
+  check(place, { site, panel, around, yardstick }) {
     const { reader } = site;
     const kind = reader.fact(place.ref, 'sourceKind');
     if (!kind || kind.value === 'unknown')
@@ -35,21 +37,25 @@ export const twoSupplies = defineRule({
     if (kind.value === 'generator') return doesNotApply('not together with the main');
     const bus = reader.fact(panel.id, 'labelBusA');
     const main = ownMain(panel) ?? supplyDevice(site, panel);
-    const source = reader.fact(place.ref, 'sourceA');
+    const sources = around.sources
+      .filter(({ ref }) => reader.value(ref, 'sourceKind') !== 'generator')
+      .map(({ ref }) => ({ ref, fact: reader.fact(ref, 'sourceA') }));
+    const unread = sources.find(({ fact }) => !fact);
     if (!bus) return notSeen(want(panel.id, 'labelBusA', 'read the bus rating on the label'));
     if (!main) return notSeen(want(panel.id, 'mainKind', 'read the rating of the main'));
-    if (!source)
-      return notSeen(want(place.ref, 'sourceA', 'read the output current of the source'));
-    const sumA = main.ratingA + yardstick.sourceFactor * source.value;
-    const facts = [kind, bus, main.fact, source];
+    if (unread)
+      return notSeen(want(unread.ref, 'sourceA', 'read the output current of the source'));
+    const sourceA = sources.reduce((sum, { fact }) => sum + fact!.value, 0);
+    const sumA = main.ratingA + yardstick.sourceFactor * sourceA;
+    const facts = [kind, bus, main.fact, ...sources.map(({ fact }) => fact)];
     if (sumA <= bus.value) return clear(`${sumA} A on ${bus.value} A`, ...facts);
     const farEnd = reader.fact(place.ref, 'atFarEnd');
     const twelfths = sumA <= yardstick.farEndShare * bus.value;
     if (twelfths && farEnd?.value) return clear('source at the far end', ...facts, farEnd);
     const complete = panel.positions.every((one) => one.devices.length > 0 || one.opening);
-    const handles = panel.devices.flatMap((device) => [
-      ...new Map(device.terminals.map((one) => [one.handleA, one.handleA])).values(),
-    ]);
+    const handles = panel.devices
+      .filter((device) => !formOf(device.form).noHandle)
+      .flatMap(ratingsOfHandles);
     const sumOfBreakers = handles.reduce((sum: number, a) => sum + (a ?? 0), 0);
     const allRead = complete && !handles.includes(undefined);
     if (allRead && sumOfBreakers <= bus.value)
@@ -61,3 +67,9 @@ export const twoSupplies = defineRule({
     return found('over', { sumA: Math.round(sumA), busA: bus.value }, [...facts, farEnd]);
   },
 });
+
+/** One rating for each handle: both halves of a tandem count, both poles of a breaker once. A; undefined = unread. */
+function ratingsOfHandles({ form, terminals }: DeviceView): (number | undefined)[] {
+  const { handles } = formOf(form);
+  return [...new Set(handles)].map((handle) => terminals[handles.indexOf(handle)]?.handleA);
+}

@@ -62,7 +62,7 @@ export const manyIntoOne = defineRule({
           metal &&
           deviceA <= (largestDeviceA(yardstick, metal.value, size.value, 60, false) ?? 0),
       );
-    if (!protects || !load)
+    if (!protects || !load?.whole)
       return notSeen(
         want(
           protects ? (circuit.loads[0]?.id ?? circuit.id) : (conductors[0]?.id ?? circuit.id),

@@ -12,6 +12,12 @@ export const cases: readonly RuleCase[] = [
     'Meter',
   ],
   [
+    'bypassed, cover not looked at',
+    { things: [['meter', 'm1', 'house', { meterState: 'bypassed' }]] },
+    'not-seen',
+    'Meter',
+  ],
+  [
     'meter in place',
     { things: [['meter', 'm1', 'house', { meterState: 'in-place' }]] },
     'clear',

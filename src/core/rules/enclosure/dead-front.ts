@@ -49,7 +49,7 @@ export const deadFront = defineRule<CoverPlace>({
     },
     socket: {
       short: 'Meter socket open and live',
-      seen: '{place} is empty, without a cover; its line side is live.',
+      seen: '{place} stands open, without a meter that closes it; its line side is live.',
       why: 'The jaws of the empty socket stay live with every breaker off, in reach of anyone.',
       ask: 'Keep everybody away and call the utility today.',
     },
@@ -63,10 +63,10 @@ export const deadFront = defineRule<CoverPlace>({
     const { reader } = scene.site;
     const state = reader.fact(place.ref, 'meterState');
     const cover = reader.fact(place.ref, 'socketCover');
-    if (state && state.value !== 'empty') return clear('the meter closes its socket', state);
+    if (state?.value === 'in-place') return clear('the meter closes its socket', state);
     if (cover?.value === 'fitted') return clear('socket covered', cover);
     if (!state) return notSeen(want(place.ref, 'meterState', 'look at the meter'));
-    if (!cover) return notSeen(want(place.ref, 'socketCover', 'look at the empty socket'));
+    if (!cover) return notSeen(want(place.ref, 'socketCover', 'look at the socket'));
     return found('socket', {}, [state, cover], { danger: 'live meter socket without cover' });
   },
 });

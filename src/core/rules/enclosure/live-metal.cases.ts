@@ -11,6 +11,17 @@ export const cases: readonly RuleCase[] = [
     { panel: { enclosureToEarthV: 2, enclosureMeter: 'loading' } },
     'clear',
   ],
+  [
+    '2 V on a high-impedance meter',
+    { panel: { enclosureToEarthV: 2, enclosureMeter: 'high-impedance' } },
+    'clear',
+  ],
+  [
+    '2 V by a tester alone',
+    { panel: { enclosureToEarthV: 2, enclosureMeter: 'tester' } },
+    'not-seen',
+  ],
+  ['2 V, with what not said', { panel: { enclosureToEarthV: 2 } }, 'not-seen'],
   ['never measured', {}, 'not-seen'],
   ['a tester lights', { building: { metalTouched: 'tester-on' } }, 'not-seen'],
   [

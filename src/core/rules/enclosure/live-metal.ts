@@ -42,7 +42,7 @@ export const liveMetal = defineRule({
           })
         : clear(`${volts.value} V to earth`, volts, meter);
     const sign = [volts, touched].filter((fact) => fact && fact.value !== 'quiet');
-    if (volts && volts.value < yardstick.liveMetalV)
+    if (volts && meter?.value === 'high-impedance' && volts.value < yardstick.liveMetalV)
       return clear(`${volts.value} V to earth, without load`, volts);
     if (sign.length > 0) return likelyNotSeen(sign, measure);
     return notSeen(measure);

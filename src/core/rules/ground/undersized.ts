@@ -60,14 +60,9 @@ function checkFeeder({ site, panel, yardstick }: Scene): Outcome {
   const row = yardstick.equipmentGround.find((one) => device.ratingA <= one.upToA);
   if (!row) return doesNotApply('larger than the table');
   const own = reader.fact(panel.id, 'supplySize')?.value;
-  if (compareSizes(size.value, row.cu) < 0 && !metal)
-    return compareSizes(size.value, row.al) < 0 && !(own && compareSizes(size.value, own) >= 0)
-      ? small(size.value, 'cu', row.cu, [size, device.fact])
-      : notSeen(want(panel.id, 'supplyMetal', 'read the metal of the ground'));
-  const of = metal?.value ?? 'cu';
+  if (!metal) return notSeen(want(panel.id, 'supplyMetal', 'read the metal of the feeder'));
+  const of = metal.value;
   const facts = [size, metal, device.fact];
-  if (!metal && compareSizes(size.value, row.al) < 0)
-    return notSeen(want(panel.id, 'supplyMetal', 'read the metal of the ground'));
   if (compareSizes(size.value, row[of]) < 0 && !(own && compareSizes(size.value, own) >= 0))
     return small(size.value, of, row[of], facts);
   return clear(sizeWords(size.value, of), ...facts);

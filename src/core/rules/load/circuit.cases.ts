@@ -20,6 +20,23 @@ export const cases: readonly RuleCase[] = [
     },
     'clear',
   ],
+  [
+    'one of two nameplates unread',
+    {
+      things: [
+        [
+          'device',
+          'a',
+          'panel',
+          { place: { kind: 'position', column: 1, row: 1 }, handleRatingsA: [20] },
+        ],
+        ['circuit', 'c', 'panel', { terminals: ['a/t1'] }],
+        ['load', 'l1', 'c', { loadKind: 'other', listedW: 600 }],
+        ['load', 'l2', 'c', { loadKind: 'other' }],
+      ],
+    },
+    'not-seen',
+  ],
   ['never clamped', { lines: ['7 20 12cu bench'] }, 'not-seen'],
   [
     '18 A, how long not said',

@@ -52,6 +52,12 @@ export const circuitLoad = defineRule({
       return found('over', data, facts, {
         base: { severity: 3, likelihood: 3, because: 'over 100 %' },
       });
+    if (!load.whole) {
+      const unread = circuit.loads.find((one) => !reader.fact(one.id, 'listedW'))!;
+      return notSeen(
+        want(unread.id, 'listedW', 'read every nameplate on the circuit, or clamp it'),
+      );
+    }
     if (share <= yardstick.continuousShare) return clear(`${percent} % of ${deviceA} A`, ...facts);
     const said = circuit.loads.map((one) => reader.fact(one.id, 'continuous'));
     const always = circuit.loads.find((one) => alwaysContinuous.includes(one.kind?.value ?? ''));

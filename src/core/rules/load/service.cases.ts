@@ -12,6 +12,20 @@ export const cases: readonly RuleCase[] = [
   ['calculated above a 60 A main by both methods', house(60, { loadsListed: true }), 'found: over'],
   ['one method passes', house(100, { loadsListed: true }), 'clear'],
   ['measured peak of 40 A', house(100, { peakLegA: 40 }), 'clear'],
+  [
+    'said to be listed, one nameplate unread',
+    {
+      building: { buildingKind: 'house', floorAreaM2: 140 },
+      panel: { loadsListed: true },
+      lines: ['main 100', '9+11 50 6cu =range range'],
+    },
+    'not-seen',
+  ],
+  [
+    'a panel downstream',
+    { fedBy: 'disconnect', panel: { peakLegA: 92 }, lines: ['main 60'] },
+    'does-not-apply',
+  ],
   ['loads not listed', house(100, {}), 'not-seen'],
   ['nothing known', { lines: ['main 100'] }, 'not-seen'],
 ];

@@ -1,7 +1,7 @@
 import { panelDemands } from '../../load/panel-demand';
 import { supplyDevice } from '../../supply/overcurrent-above';
 import { panelPlace } from '../places';
-import { clear, defineRule, found, notSeen, want } from '../rule';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 220.82, 220.83, 220.87: demand against the main; one valid method that passes is enough. */
 export const serviceLoad = defineRule({
@@ -28,20 +28,18 @@ export const serviceLoad = defineRule({
       ask: 'Nothing added before the service is larger; loads that need not run together kept apart.',
     },
   },
-  places: ({ panel }) => (panel.supply.place === 'downstream' ? [] : [panelPlace(panel, 'Demand')]),
+  places: ({ panel }) => [panelPlace(panel, 'Demand')],
   check(_, { site, panel }) {
+    if (panel.supply.place === 'downstream' && !site.reader.value(panel.id, 'wholeDwelling'))
+      return doesNotApply('judged where the service comes in');
     const device = supplyDevice(site, panel);
     const { demands, wanted } = panelDemands(site, panel);
     if (demands.length === 0)
       return notSeen(
         want(
           wanted === 'floorAreaM2' ? panel.building : panel.id,
-          wanted,
-          wanted === 'peakLegA'
-            ? 'measure the peak of the highest leg'
-            : wanted === 'floorAreaM2'
-              ? 'find the floor area, or measure the peak'
-              : 'list every fixed load with its power, or measure the peak',
+          wantedProperty[wanted],
+          wantedWords[wanted],
         ),
       );
     if (!device) return notSeen(want(panel.id, 'mainKind', 'read the rating of the main'));
@@ -62,3 +60,16 @@ export const serviceLoad = defineRule({
     );
   },
 });
+
+const wantedProperty = {
+  peakLegA: 'peakLegA',
+  floorAreaM2: 'floorAreaM2',
+  loadsListed: 'loadsListed',
+  listedW: 'loadsListed',
+} as const;
+const wantedWords = {
+  peakLegA: 'measure the peak of the highest leg',
+  floorAreaM2: 'find the floor area, or measure the peak',
+  loadsListed: 'list every fixed load with its power, or measure the peak',
+  listedW: 'read the power of every fixed load recorded, or measure the peak',
+};

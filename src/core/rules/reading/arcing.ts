@@ -1,6 +1,9 @@
 import type { Fact } from '../../entries/inspection';
+import { splitRef } from '../../entries/thing-types';
 import { thingWords } from '../../walk/thing-words';
+import type { Place } from '../place';
 import { panelPlace } from '../places';
+import type { Scene } from '../rule';
 import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../rule';
 
 /** Arcing seen, or crackling heard. A smell alone is a sign of heat to follow; plain hum is nothing. */
@@ -24,24 +27,10 @@ export const arcing = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Listening at the panel')],
-  check(_, { site, panel }) {
+  check(_, scene) {
+    const { site, panel } = scene;
     const { reader } = site;
-    const seen: Fact[] = [];
-    const arced = reader.inspection.recorded.has('arcing');
-    const abouts = !arced
-      ? []
-      : [
-          panel.id,
-          ...panel.positions.map((one) => one.ref),
-          ...[...panel.terminals.keys()],
-          ...panel.devices.map((one) => one.id),
-          ...(panel.main ? [panel.main.id] : []),
-          ...panel.bars.map((one) => one.id),
-        ];
-    for (const about of abouts) {
-      const fact = reader.fact(about, 'arcing');
-      if (fact?.value) seen.push(fact as Fact);
-    }
+    const seen = arcingSeen(scene);
     const listened = reader.fact(panel.building, 'listened');
     if (seen.length > 0)
       return found(
@@ -64,3 +53,26 @@ export const arcing = defineRule({
     return clear(listened.value === 'hum' ? 'plain hum' : 'quiet', listened);
   },
 });
+
+/** Wherever it was recorded: at the panel, at anything in it down to a screw, or at what this panel answers for. */
+function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
+  const { things, facts, recorded } = reader.inspection;
+  if (!recorded.has('arcing')) return [];
+  const outside = new Set(
+    (Object.values(around) as (readonly Place[])[]).flatMap((places) =>
+      places.map(({ ref }) => ref),
+    ),
+  );
+  const here = (about: string): boolean => {
+    let at: string | null | undefined = splitRef(about).thing;
+    while (at) {
+      if (at === panel.id || outside.has(at)) return true;
+      at = things.get(at)?.type === 'building' ? undefined : things.get(at)?.in;
+    }
+    return false;
+  };
+  return [...facts.keys()].filter(here).flatMap((about) => {
+    const fact = reader.fact(about, 'arcing');
+    return fact?.value ? [fact as Fact] : [];
+  });
+}

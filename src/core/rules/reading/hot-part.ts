@@ -1,5 +1,7 @@
 import type { Fact } from '../../entries/inspection';
 import { leastRatedA } from '../../grading/least-rated';
+import type { Place } from '../place';
+import { panelPlace } from '../places';
 import type { TerminalPlace } from '../places';
 import type { Scene } from '../rule';
 import { clear, defineRule, found, notSeen, want } from '../rule';
@@ -7,7 +9,7 @@ import { clear, defineRule, found, notSeen, want } from '../rule';
 const likeLoadShare = 0.4;
 
 /** Like parts under like load, compared by temperature: the infrared survey table. */
-export const hotPart = defineRule({
+export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'>>>({
   id: 'reading/hot-part',
   title: 'Part hotter than its like',
   stage: 10,
@@ -34,29 +36,29 @@ export const hotPart = defineRule({
       ask: 'The circuit’s load taken off and the joint mended now.',
     },
   },
-  places: ({ places, site: { reader } }) => {
+  places: ({ places, panel, site: { reader } }) => {
     const measured = places.terminals.filter(({ ref }) => reader.fact(ref, 'temperatureC'));
-    return measured.length > 0 ? measured : places.terminals.slice(0, 1);
+    return measured.length > 0 ? measured : [panelPlace(panel, 'Like parts under load')];
   },
   check(place, scene) {
     const { reader } = scene.site;
-    const own = readingOf(place, scene);
-    if (!own) return notSeen(want(place.ref, 'temperatureC', 'measure like parts under like load'));
+    const own = place.terminal && readingOf(place as TerminalPlace, scene);
+    if (!place.terminal || !own) return measureLikeParts(scene);
     if (!own.load || own.share === undefined)
       return notSeen(want(place.ref, 'loadCurrentA', 'clamp its load at the same time'));
     if (own.share < likeLoadShare)
       return notSeen(want(place.ref, 'temperatureC', 'measure again at 40 % of rating or more'));
     const likes = scene.places.terminals.flatMap((other) => {
-      if (other.ref === place.ref || other.terminal.device === place.terminal.device) return [];
+      if (other.ref === place.ref || other.terminal.device === place.terminal!.device) return [];
       const reading = readingOf(other, scene);
       const alike =
         reading?.load &&
         reading.share !== undefined &&
         reading.share >= likeLoadShare &&
         Math.abs(reading.share - own.share!) <= 0.2 &&
-        other.terminal.device.form === place.terminal.device.form &&
+        other.terminal.device.form === place.terminal!.device.form &&
         reader.value(other.terminal.device.id, 'protection') ===
-          reader.value(place.terminal.device.id, 'protection');
+          reader.value(place.terminal!.device.id, 'protection');
       return alike ? [{ other, reading }] : [];
     });
     if (likes.length === 0)
@@ -82,6 +84,15 @@ export const hotPart = defineRule({
         });
   },
 });
+
+const measureLikeParts = ({ places, panel }: Scene) =>
+  notSeen(
+    want(
+      places.terminals[0]?.ref ?? panel.id,
+      places.terminals[0] ? 'temperatureC' : 'rows',
+      'measure like parts under like load',
+    ),
+  );
 
 function readingOf({ terminal, ref }: TerminalPlace, { site: { reader }, yardstick }: Scene) {
   const temperature = reader.fact(ref, 'temperatureC');

@@ -42,7 +42,7 @@ export const lostNeutral = defineRule({
     if (together === 'neither')
       return notSeen(want(panel.id, 'anV', 'read again: these figures cannot be true together'));
     if (together === 'difference' || across.value < 216 || across.value > 264)
-      return clear('the legs across do not hold: not the neutral', across, a, b);
+      return doesNotApply('the legs across do not hold: read the supply first');
     const apart = Math.abs(a.value - b.value);
     const highV = Math.max(a.value, b.value);
     const data = { aV: a.value, bV: b.value, acrossV: across.value, second, highV };

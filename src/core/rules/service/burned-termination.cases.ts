@@ -12,6 +12,14 @@ export const cases: readonly RuleCase[] = [
     'found: burned',
     'Neutral lug',
   ],
+  [
+    'heat on the main',
+    { lines: ['main 100'], facts: { main: { heatMark: true } } },
+    'found: hot',
+    'The main',
+  ],
+  ['the disconnect charred', { disconnect: { melted: true } }, 'found: burned', 'Disconnect'],
+  ['disconnect not looked at', {}, 'not-seen', 'Disconnect'],
   ['sound', { facts: { 'panel/l2': { lugCondition: 'sound' } } }, 'clear', at],
   ['never looked', {}, 'not-seen'],
 ];

@@ -1,18 +1,19 @@
+import type { Place } from '../place';
 import type { Outcome } from '../rule';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
 const burned = { severity: 4, likelihood: 4, because: 'melted, charred or pitted' } as const;
 
 /** 110.12(B): a lug that was hot. */
-export const burnedTermination = defineRule({
+export const burnedTermination = defineRule<Place & { lug?: true }>({
   id: 'service/burned-termination',
-  title: 'Main or neutral lug burned',
+  title: 'Main, lug, disconnect or meter burned',
   stage: 8,
   hazards: ['fire', 'outage'],
   base: { severity: 4, likelihood: 3 },
   behindCover: true,
   finds:
-    'A lug of the mains or the neutral discoloured by heat. Melted, charred or pitted it is Danger now.',
+    'A lug of the mains or the neutral, the main itself, a disconnect or a meter discoloured by heat. Melted, charred or pitted it is Danger now.',
   example: 'The insulation at lug B charred for a finger’s width.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
   who: 'a licensed electrician with the utility',
@@ -31,7 +32,12 @@ export const burnedTermination = defineRule({
       ask: 'Load taken off and the supply shut off today by the utility or a licensed electrician.',
     },
   },
-  places: ({ places }) => places.lugs,
+  places: ({ places, around }) => [
+    ...places.lugs.map((lug) => ({ ...lug, lug: true as const })),
+    ...places.allDevices.filter(({ device }) => device.isMain),
+    ...around.meters,
+    ...around.disconnects,
+  ],
   check(place, { site: { reader } }): Outcome {
     const condition = reader.fact(place.ref, 'lugCondition');
     const melted = reader.fact(place.ref, 'melted');
@@ -39,11 +45,12 @@ export const burnedTermination = defineRule({
     if (condition?.value === 'melted' || condition?.value === 'pitted' || melted?.value)
       return found('burned', {}, [condition, melted], {
         base: burned,
-        danger: 'main or neutral lug melted, charred or pitted',
+        danger: 'melted, charred or pitted, with the whole building on it',
       });
     if (condition?.value === 'discoloured' || mark?.value)
       return found('hot', {}, [condition, mark]);
-    if (!condition) return notSeen(want(place.ref, 'lugCondition', 'look at the lug'));
-    return clear('sound', condition);
+    if (place.lug && !condition) return notSeen(want(place.ref, 'lugCondition', 'look at the lug'));
+    if (!place.lug && !mark) return notSeen(want(place.ref, 'heatMark', 'look for marks of heat'));
+    return clear('sound', condition ?? mark);
   },
 });

@@ -29,6 +29,16 @@ export const cases: readonly RuleCase[] = [
   ],
   ['within the label at the transformer', { service: big, panel: { interruptingKa: 22 } }, 'clear'],
   [
+    'a strong main does not help a weak branch breaker',
+    {
+      service: { availableFaultA: 14000 },
+      panel: { interruptingKa: 10 },
+      lines: ['main 200'],
+      facts: { main: { interruptingKa: 22 } },
+    },
+    'found: over',
+  ],
+  [
     'a series rating counts',
     { service: { availableFaultA: 14000 }, panel: { interruptingKa: 10, seriesRatingKa: 22 } },
     'clear',

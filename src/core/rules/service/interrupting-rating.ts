@@ -15,7 +15,7 @@ export const interruptingRating = defineRule({
   base: { severity: 4, likelihood: 2 },
   outsideListing: true,
   finds:
-    'Available fault current above the interrupting rating. A series rating on the label counts; an unmarked breaker interrupts 5 kA. The current at the transformer is an upper bound: within the rating it is clear, above it the run to the panel is wanted. Label or transformer unread: not seen.',
+    'Available fault current above the interrupting rating; of several marks the weakest decides, unless the label has a series rating, which counts; an unmarked breaker interrupts 5 kA. The current at the transformer is an upper bound: within the rating it is clear, above it the run to the panel is wanted. Label or transformer unread: not seen.',
   example: 'A panel of 10 kA close to a 112.5 kVA transformer.',
   sources: [
     { code: '110.9', says: 'interrupting rating' },
@@ -35,12 +35,15 @@ export const interruptingRating = defineRule({
   check(_, scene) {
     const { site, panel, yardstick } = scene;
     const { reader } = site;
-    const marks = [
-      reader.fact(panel.id, 'seriesRatingKa'),
-      panel.main && reader.fact(panel.main.id, 'interruptingKa'),
-      reader.fact(panel.id, 'interruptingKa'),
-    ].filter((fact) => fact !== undefined);
-    const best = marks.length > 0 ? marks.reduce((a, b) => (b.value > a.value ? b : a)) : undefined;
+    const marks = [panel.id, ...scene.places.allDevices.map(({ device }) => device.id)].flatMap(
+      (about) => reader.fact(about, 'interruptingKa') ?? [],
+    );
+    const weakest = marks.reduce<(typeof marks)[number] | undefined>(
+      (a, b) => (a && a.value <= b.value ? a : b),
+      undefined,
+    );
+    const series = reader.fact(panel.id, 'seriesRatingKa');
+    const best = series ?? weakest;
     const ratingA = (best?.value ?? yardstick.unmarkedInterruptingKa) * 1000;
     const available = availableA(scene);
     if (!available)
@@ -53,6 +56,10 @@ export const interruptingRating = defineRule({
       );
     const faultA = Math.round(available.a);
     const facts = [...available.facts, best];
+    // The main's mark alone says nothing of the breakers below it.
+    const partsUnread = !series && !reader.fact(panel.id, 'interruptingKa');
+    if (partsUnread && faultA > yardstick.unmarkedInterruptingKa * 1000 && faultA <= ratingA)
+      return notSeen(want(panel.id, 'interruptingKa', 'read the interrupting rating on the label'));
     if (faultA <= ratingA) return clear(`${faultA} A available, rated ${ratingA} A`, ...facts);
     if (!best)
       return notSeen(want(panel.id, 'interruptingKa', 'read the interrupting rating on the label'));

@@ -18,6 +18,11 @@ export const cases: readonly RuleCase[] = [
     { fedBy: 'disconnect', disconnect: { disconnectRatingA: 200 }, panel: { labelBusA: 125 } },
     'found: over',
   ],
+  [
+    'downstream, what feeds it unread: it may be smaller',
+    { fedBy: 'disconnect', panel: { labelBusA: 125 }, lines: ['main 150'] },
+    'not-seen',
+  ],
   ['label unread', { lines: ['main 150'] }, 'not-seen'],
   ['no device recorded', { panel: { labelBusA: 125 } }, 'not-seen'],
 ];

@@ -1,5 +1,6 @@
 import type { Fact } from '../../entries/inspection';
-import { supplyDevice } from '../../supply/overcurrent-above';
+import { deviceAbove, supplyDevice } from '../../supply/overcurrent-above';
+import { capital } from '../../panel/words';
 import { panelPlace } from '../places';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
@@ -41,9 +42,13 @@ export const mainOverBus = defineRule({
       return notSeen(want(panel.id, 'mainKind', 'read the rating of the device ahead of the bus'));
     if (!bus) return notSeen(want(panel.id, 'labelBusA', 'read the bus rating on the label'));
     const data = { deviceA: device.ratingA, busA: bus.value, device: capital(device.words) };
+    const couldBeLess =
+      panel.kind !== 'split-bus' &&
+      panel.supply.place !== 'first-disconnect' &&
+      !deviceAbove(site, panel);
+    if (device.ratingA > bus.value && couldBeLess)
+      return notSeen(want(panel.id, 'fedFrom', 'read the rating of what feeds this panel'));
     if (device.ratingA > bus.value) return found('over', data, [device.fact, bus]);
     return clear(`${device.ratingA} A ahead of ${bus.value} A`, device.fact, bus);
   },
 });
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
