@@ -177,7 +177,9 @@ export function anchorOf(geometry: Geometry, panel: PanelView, ref: string): Poi
   const conductor = panel.conductors.find((one) => one.id === thing);
   if (conductor?.landsOn?.value) return anchorOf(geometry, panel, conductor.landsOn.value);
   const group = panel.multiwires.find((one) => one.id === thing);
-  return group?.hots[0] ? anchorOf(geometry, panel, group.hots[0].ref) : undefined;
+  if (group?.hots[0]) return anchorOf(geometry, panel, group.hots[0].ref);
+  const [first] = panel.circuits.find((one) => one.id === thing)?.terminals ?? [];
+  return first === undefined ? undefined : anchorOf(geometry, panel, first);
 }
 
 interface Box {

@@ -1,3 +1,5 @@
+import { isValid, parseISO } from 'date-fns';
+import { familiesOfNameplate } from '../families/nameplate';
 import type { FactReader } from '../panel/reader';
 import type { Scene } from '../rules/rule';
 
@@ -8,7 +10,7 @@ export interface Due {
 }
 
 const isDay = (text: string | undefined): text is string =>
-  text !== undefined && /^\d{4}-\d{2}-\d{2}$/.test(text);
+  text !== undefined && /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text));
 
 /** Day of the next planned visit of an electrician. */
 export function nextVisit(reader: FactReader, site: string | undefined): Due | undefined {
@@ -24,16 +26,10 @@ export function renewalDay({ site, panel, settings }: Scene): Due | undefined {
   const sale = site.site && reader.value(site.site, 'saleOn');
   if (isDay(works)) days.push({ on: works, because: 'planned works' });
   if (isDay(sale)) days.push({ on: sale, because: 'sale' });
-  const maker = reader.value(panel.id, 'maker')?.trim().toLowerCase();
-  const model = reader.value(panel.id, 'model')?.trim().toLowerCase();
+  const maker = reader.value(panel.id, 'maker');
+  const model = reader.value(panel.id, 'model');
   const year = reader.value(panel.id, 'yearBuilt') ?? reader.value(panel.building, 'yearBuilt');
-  const family = settings.families.find((one) =>
-    one.nameplates.some(
-      (plate) =>
-        plate.maker.toLowerCase() === maker &&
-        plate.models.some((known) => known.toLowerCase() === model),
-    ),
-  );
+  const [family] = maker && model ? familiesOfNameplate(settings.families, maker, model) : [];
   if (family?.expectedLifeYears && year !== undefined)
     days.push({
       on: `${year + family.expectedLifeYears}-12-31`,

@@ -97,6 +97,3 @@ function withAbsorbed(finding: Finding, taken: Verdict[], theirs: readonly Findi
     ],
   };
 }
-
-/** A finding by its key. */
-export const findingKey = verdictKey;

@@ -1,4 +1,5 @@
 import type { Fact } from '../entries/inspection';
+import { permitScopeAt } from '../panel/permit-scope';
 import type { FoundOutcome, Place, RuleMeta, Scene } from '../rules/rule';
 
 /** Whether the thing was allowed when it was built. Towns adopt an edition one to six years late. */
@@ -26,13 +27,10 @@ export function legacyOf(
   const own = outcome.since === undefined ? rule.since : (outcome.since ?? undefined);
   const since = outcome.since === null ? undefined : (yardstick.ruleYears[rule.id] ?? own);
   if (since === undefined && !rule.existingOnly) return undefined;
-  const abouts = [...place.related, panel.id];
-  const scoped = abouts
-    .map((about) => reader.fact(about, 'inPermitScope'))
-    .find((fact) => fact?.value);
-  if (scoped) return { state: 'in-permit-scope', since, fact: scoped as Fact };
+  const scoped = permitScopeAt(reader, panel.id, place);
+  if (scoped) return { state: 'in-permit-scope', since, fact: scoped };
   if (since === undefined) return { state: 'legacy', since };
-  const fact = [...abouts, panel.building]
+  const fact = [...place.related, panel.id, panel.building]
     .map((about) => reader.fact(about, 'yearBuilt'))
     .find((one) => one !== undefined);
   if (!fact) return { state: 'year-unknown', since };

@@ -73,7 +73,6 @@ export function pairSteps(verdict: Verdict, scene: Scene, found: readonly Verdic
       likelihood,
       fact,
       kind: 'rise',
-      pair: true,
     });
   }
   return steps;

@@ -17,7 +17,6 @@ export interface Step {
   kind: 'rise' | 'reduction';
   /** Heat, looseness, load, temperature or moisture: ends the legacy reduction. */
   symptom?: true;
-  pair?: true;
 }
 
 interface ObservationStep {

@@ -20,8 +20,8 @@ export function legVoltages(reader: FactReader, panel: PanelView): LegVoltages |
   return a && b && across ? { a, b, across, second: high ? 'C' : 'B' } : undefined;
 }
 
-/** Across the legs; below it a leg is not there, V. */
-export const deadBelowV = 216;
+/** Across the legs: below it a leg is not there, 10 % under 240 V. */
+const deadBelowV = 216;
 
 /**
  * Whether three readings can be true together: their sum or their difference within 2 % (or 3 V)

@@ -24,6 +24,10 @@ describe('permit outcome', () => {
     expect(outcome.inside.map((one) => one.verdict.place.label)).toEqual(['Breaker 9']);
     expect(outcome.outside.map((one) => one.verdict.place.label)).toEqual(['Breaker 7']);
   });
+  test('a wire of the permitted breaker is inside the work', () => {
+    const outcome = visit('9 20 12cu:w m1 new', { inPermitScope: true }, 'P-1')!;
+    expect(outcome.inside.map((one) => one.verdict.rule.id)).toContain('conductor/white-as-hot');
+  });
   test('what was not seen inside the work keeps it from passing', () => {
     const outcome = visit('9 20 12cu m1 new', { inPermitScope: true }, 'P-1')!;
     expect(outcome.result).toBe('correct');

@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess';
 import type { NotSeenLine } from '../examine/coverage';
 import type { Finding } from '../grading/finding';
+import { permitScopeAt } from '../panel/permit-scope';
 import type { Place } from '../rules/place';
 
 /** What a permit inspection comes to. */
@@ -37,11 +38,10 @@ export function permitOutcome(assessment: Assessment): PermitOutcome | undefined
   if (!site.site || reader.value(site.site, 'visitKind') !== 'permit') return undefined;
   const number = reader.value(site.site, 'permitNumber');
   const covers = reader.value(site.site, 'permitScope');
-  const scoped = new Set<string>();
-  for (const about of reader.inspection.facts.keys())
-    if (reader.value(about, 'inPermitScope')) scoped.add(about);
-  const within = (panel: string, place: Place) =>
-    scoped.has(panel) || place.related.some((ref) => scoped.has(ref));
+  const marked = [...reader.inspection.facts.keys()].some((about) =>
+    reader.value(about, 'inPermitScope'),
+  );
+  const within = (panel: string, place: Place) => permitScopeAt(reader, panel, place) !== undefined;
   const binding = findings.filter(({ verdict }) => verdict.rule.hazards.length > 0);
   const inside = binding.filter(({ verdict }) => within(verdict.panel, verdict.place));
   const outside = findings.filter((one) => !inside.includes(one));
@@ -51,7 +51,7 @@ export function permitOutcome(assessment: Assessment): PermitOutcome | undefined
   const frame = { number, covers, inside, toSee, outside };
   if (!number)
     return { ...frame, result: undefined, because: 'the number of the permit is not recorded' };
-  if (scoped.size === 0)
+  if (!marked)
     return {
       ...frame,
       result: undefined,

@@ -8,3 +8,6 @@ export function fill(template: string, data: MessageData): string {
     return String(value);
   });
 }
+
+/** Names in braces of a text. */
+export const namesIn = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);

@@ -1,9 +1,7 @@
 import type { Verdict } from '../examine/verdict';
 import type { Message } from '../rules/rule';
 import type { Settings } from '../settings/settings';
-import { fill } from './fill';
-
-const namesIn = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
+import { fill, namesIn } from './fill';
 
 /** One part of a finding's message with its data: the organisation's own words where it has any. {place} stands for where it was found. */
 export function findingWords(

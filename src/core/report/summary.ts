@@ -1,3 +1,4 @@
+import { capital } from '../panel/words';
 import type { Assessment } from '../assess';
 import type { Grade } from '../grading/grade';
 
@@ -49,5 +50,3 @@ export function summarise({ findings, coverage, settings }: Assessment): string[
         : `All ${all} checks that apply were seen.`;
   return [first, second, third];
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -31,7 +31,8 @@ const kinds = {
   outlet: { list: 'outlets', words: 'Outlet' },
 } as const satisfies Partial<Record<Thing['type'], { list: keyof Around; words: string }>>;
 
-const none: Around = {
+type Share = { -readonly [K in keyof Around]: ThingPlace[] };
+const emptyShare = (): Share => ({
   buildings: [],
   services: [],
   meters: [],
@@ -40,14 +41,14 @@ const none: Around = {
   electrodes: [],
   pipes: [],
   outlets: [],
-};
+});
 
 /**
  * Shares the things outside the panels out among the panels, each to one: to the first panel of its
  * building, else to the first panel of the site.
  */
 export function aroundPanels({ reader, panels }: SiteView): ReadonlyMap<string, Around> {
-  const shares = new Map<string, { -readonly [K in keyof Around]: ThingPlace[] }>();
+  const shares = new Map<string, Share>();
   const [first] = panels;
   if (!first) return shares;
   const firstIn = new Map<string, PanelView>();
@@ -61,16 +62,7 @@ export function aroundPanels({ reader, panels }: SiteView): ReadonlyMap<string, 
     const owner = (firstIn.get(building) ?? first).id;
     let share = shares.get(owner);
     if (!share) {
-      share = {
-        buildings: [],
-        services: [],
-        meters: [],
-        disconnects: [],
-        sources: [],
-        electrodes: [],
-        pipes: [],
-        outlets: [],
-      };
+      share = emptyShare();
       shares.set(owner, share);
     }
     const list = share[kind.list];
@@ -83,4 +75,4 @@ export function aroundPanels({ reader, panels }: SiteView): ReadonlyMap<string, 
 }
 
 export const aroundOf = (shares: ReadonlyMap<string, Around>, panel: string): Around =>
-  shares.get(panel) ?? none;
+  shares.get(panel) ?? emptyShare();

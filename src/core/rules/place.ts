@@ -8,3 +8,6 @@ export interface Place {
   /** Orders places within a panel. */
   order: number;
 }
+
+/** Places order by what they are, then by number: panel, positions, neutral bars, ground bars, wiring. */
+export const order = { panel: 0, position: 100, neutral: 10_000, ground: 20_000, wiring: 30_000 };

@@ -16,8 +16,6 @@ interface Reading<P extends Place> {
   say: string;
   /** Values that are found; any other value is clear. */
   adverse: Readonly<Record<string, Adverse>>;
-  /** The thing the fact is about; the place itself where not given. */
-  about?(place: P, scene: Scene): string;
   /** Words for the message besides {place} and {value}. */
   data?(place: P, scene: Scene): MessageData;
 }
@@ -27,11 +25,10 @@ export function readsChoice<P extends Place>({
   property,
   say,
   adverse,
-  about,
   data,
 }: Reading<P>): Check<P> {
   const check = (place: P, scene: Scene): Outcome => {
-    const thing = about ? about(place, scene) : place.ref;
+    const thing = place.ref;
     const fact = scene.site.reader.fact(thing, property) as Fact | undefined;
     if (!fact) return notSeen(want(thing, property, say));
     const meaning = adverse[String(fact.value)];
@@ -40,7 +37,7 @@ export function readsChoice<P extends Place>({
     const { message, ...more } = typeof meaning === 'string' ? { message: meaning } : meaning;
     return found(message, { value: words, ...data?.(place, scene) }, [fact], more);
   };
-  return about ? check : Object.assign(check, { quiet: { unless: [property], property, say } });
+  return Object.assign(check, { quiet: { unless: [property], property, say } });
 }
 
 /** A choice in the words of its form; yes and no for a yes-no. */

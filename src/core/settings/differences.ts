@@ -1,5 +1,6 @@
+import { namesIn } from '../report/fill';
 import { canonicalJson } from '../formats/canonical';
-import { yardsticks, amendments as shippedAmendments } from '../yardstick';
+import { amendments as shippedAmendments } from '../yardstick';
 import { ruleById } from '../rules';
 import type { Settings } from './settings';
 import { startingSettings } from './settings';
@@ -29,9 +30,6 @@ export function settingsDifferences(settings: Settings): string[] {
   return lines;
 }
 
-/** Names in braces of a text. */
-const namesIn = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
-
 /** Where own wording speaks of a rule, message or figure that is not there. */
 export function wordingFaults(wording: Settings['wording']): string[] {
   return Object.entries(wording).flatMap(([rule, messages]) => {
@@ -52,6 +50,3 @@ export function wordingFaults(wording: Settings['wording']): string[] {
     });
   });
 }
-
-/** Ids of yardsticks and amendments that this version has. */
-export const knownYardsticks = () => Object.keys(yardsticks);

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import * as v from 'valibot';
 import { bench, outcomes, testSettings } from '../testing/bench';
+import { record } from '../testing/rule-cases';
 import { yardstickOf } from '../yardstick';
 import { findingWords } from '../report/finding-words';
 import { settingsDifferences, wordingFaults } from './differences';
@@ -56,6 +57,21 @@ describe('a town’s amendment laid over', () => {
     expect(at(950)).toBe('found: shallow');
     expect(at(950, testSettings)).toBe('clear');
     expect(at(1000)).toBe('clear');
+  });
+  test('its years decide what is legacy', () => {
+    const state = (settings: typeof amended) =>
+      record({
+        building: { yearBuilt: 2006 },
+        lines: ['2 20 12cu n12', '4 20 12cu ~2'],
+        facts: { 'device 2': { tie: 'none' }, 'device 4': { tie: 'none' } },
+      })
+        .assess({ ...settings, adoptionYears: 0 })
+        .findings.find((one) => one.verdict.rule.id.endsWith('no-common-disconnect'))!.legacy!
+        .state;
+    expect([state(testSettings as typeof amended), state(amended)]).toEqual([
+      'legacy',
+      'not-legacy',
+    ]);
   });
   test('what it does not name stays', () => {
     expect(yardstickOf(amended).workingWidth).toEqual(yardstickOf(testSettings).workingWidth);

@@ -66,6 +66,18 @@ export interface Yardstick {
   /** Split-phase: difference of the legs that makes the neutral suspect and lost, V. */
   neutralSuspectV: number;
   neutralLostV: number;
+  /** One leg above this is a lost neutral, V. */
+  legHighV: number;
+  /** Voltage across the legs at which the legs can be compared, V. */
+  acrossHoldsV: [number, number];
+  /** Year from which a feeder to another building brings its own ground. */
+  fourWireFeederSince: number;
+  /** Year from which dryers and ranges are connected by four wires. */
+  fourWireApplianceSince: number;
+  /** Smallest bond of corrugated gas tubing, copper. */
+  gasTubingBond: Size;
+  /** Load at which the temperatures of like parts can be compared, share of rating. */
+  likeLoadShare: number;
   /** Rise over a like part under like load: probable deficiency above, mend now above, K. */
   riseK: { look: number; mend: number };
   /** Enclosure to earth that is a danger, V. */

@@ -5,6 +5,7 @@ import { circuitRows, lineOfRow } from '@/core/formats/circuit-rows';
 import { highestCounter } from '@/core/recording/draft';
 import { pastedLines, recordLines } from '@/core/recording/record-lines';
 import { useBook } from '../Book/context';
+import { saveFile } from '../primitives/save-file';
 import { circuitsFromCsv, circuitsToCsv } from './csv';
 
 /** Lines of shorthand or rows of a spreadsheet, pasted or from a file; and the table as a file. */
@@ -56,16 +57,12 @@ export function PasteLines() {
             .join('\n'),
     );
   };
-  const download = () => {
-    const url = URL.createObjectURL(
-      new Blob([circuitsToCsv(circuitRows(panel, reader))], { type: 'text/csv' }),
+  const download = () =>
+    saveFile(
+      `${panel.name.toLowerCase().replaceAll(' ', '-')}-circuits.csv`,
+      circuitsToCsv(circuitRows(panel, reader)),
+      'text/csv',
     );
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `${panel.name.toLowerCase().replaceAll(' ', '-')}-circuits.csv`;
-    link.click();
-    URL.revokeObjectURL(url);
-  };
   return (
     <section className="border-ink border-t-2 pt-2" aria-labelledby="paste">
       <h3 id="paste" className="font-bold">

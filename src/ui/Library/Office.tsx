@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { gradeWords } from '@/core/grading/grade';
 import { settingsDifferences } from '@/core/settings/differences';
 import type { School, Settings } from '@/core/settings/settings';
 import { schools, schoolWords } from '@/core/settings/settings';
@@ -72,7 +73,7 @@ export function Office({ settings, save }: LibraryTab) {
         {(['urgent', 'repair', 'plan'] as const).map((grade) => (
           <NumberField
             key={grade}
-            label={grade.charAt(0).toUpperCase() + grade.slice(1)}
+            label={gradeWords[grade]}
             value={draft.deadlineDays[grade]}
             most={3650}
             set={(days) => set({ deadlineDays: { ...draft.deadlineDays, [grade]: days ?? 0 } })}

@@ -19,5 +19,8 @@ export function selectionOf(ref: string, panel: PanelView): Selection | undefine
   if (holder) return { kind: 'position', number: holder.number };
   const group = panel.multiwires.find((one) => one.id === thing);
   if (group?.hots[0]) return { kind: 'position', number: group.hots[0].device.number };
+  const [first] = panel.circuits.find((one) => one.id === thing)?.terminals ?? [];
+  const terminal = first && panel.terminals.get(first);
+  if (terminal) return { kind: 'position', number: terminal.device.number };
   return thing === panel.id ? { kind: 'stage', stage: 9 } : undefined;
 }

@@ -1,3 +1,4 @@
+import { countedScrew } from '../../panel/completeness';
 import { conductorWords, circuitWords } from '../../panel/words';
 import type { ConductorView } from '../../panel/views';
 import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
@@ -42,9 +43,8 @@ export const doubleTap = defineRule({
   places: ({ places }) => places.terminals,
   check({ terminal }, { site }) {
     const { conductors, device, ref } = terminal;
-    const counted = site.reader.fact(ref, 'conductorCount');
-    const count = Math.max(conductors.length, counted?.value ?? 0);
-    const seenAll = counted && conductors.length >= counted.value ? counted : undefined;
+    const seenAll = countedScrew(site.reader, terminal);
+    const count = Math.max(conductors.length, site.reader.value(ref, 'conductorCount') ?? 0);
     if (count === 1 && seenAll)
       return clear('1 conductor under the screw', conductors[0]?.landsOn, seenAll);
     const landed = present(...conductors.map((conductor) => conductor.landsOn));

@@ -1,4 +1,4 @@
-import type { Scene } from '../rule';
+import { familiesOfNameplate } from '../../families/nameplate';
 import { clear, defineRule, notSeen, want } from '../rule';
 import { panelPlace } from '../places';
 
@@ -41,13 +41,11 @@ export const hazardFamily = defineRule({
     const maker = reader.fact(place.ref, 'maker');
     const model = reader.fact(place.ref, 'model');
     if (!maker) return notSeen(want(place.ref, 'maker', 'read the maker on the label'));
-    const byMaker = familiesOf(scene, maker.value);
-    if (byMaker.length === 0)
+    const known = scene.settings.families.filter((family) => family.hazard);
+    if (familiesOfNameplate(known, maker.value).length === 0)
       return clear('no family with a history of this maker in the registry', maker);
     if (!model) return notSeen(want(place.ref, 'model', 'read the model on the label'));
-    const family = byMaker.find(({ models }) =>
-      models.some((known) => same(known, model.value)),
-    )?.family;
+    const [family] = familiesOfNameplate(known, maker.value, model.value);
     if (!family) return clear('this model is not in the registry', maker, model);
     return {
       outcome: 'found',
@@ -68,15 +66,3 @@ export const hazardFamily = defineRule({
     };
   },
 });
-
-const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-
-function familiesOf({ settings }: Scene, maker: string) {
-  return settings.families
-    .filter((family) => family.hazard)
-    .flatMap((family) =>
-      family.nameplates
-        .filter((nameplate) => same(nameplate.maker, maker))
-        .map((nameplate) => ({ family, models: nameplate.models })),
-    );
-}

@@ -1,3 +1,4 @@
+import { sameWords } from '../../families/nameplate';
 import type { Fact } from '../../entries/inspection';
 import { listed } from '../../panel/words';
 import { panelPlace } from '../places';
@@ -39,7 +40,7 @@ export const oddOneOut = defineRule({
       const year = reader.fact(device.id, 'yearBuilt');
       if (!year) undated ??= device.id;
       if (!maker) unread ??= device.id;
-      else if (usual && !same(maker.value, usual))
+      else if (usual && !sameWords(maker.value, usual))
         odd.push({ label: `${device.label} (${maker.value})`, fact: maker as Fact });
       if (year && panelYear !== undefined && year.value > panelYear + muchYounger)
         odd.push({ label: `${device.label} (${year.value})`, fact: year as Fact });

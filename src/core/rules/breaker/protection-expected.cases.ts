@@ -12,21 +12,29 @@ const circuit = (
   facts: { 'circuit 7': { places, upstreamProtection } },
 });
 
+const gf = 'Circuit 7, ground-fault';
+const af = 'Circuit 7, arc-fault';
+
 export const cases: readonly RuleCase[] = [
-  ['bathroom of 1994', circuit(['bathroom'], 1994), 'found: ground-fault'],
-  ['bedroom of 2005', circuit(['bedroom'], 2005), 'found: arc-fault'],
+  ['bathroom of 1994', circuit(['bathroom'], 1994), 'found: ground-fault', gf],
+  ['bedroom of 2005', circuit(['bedroom'], 2005), 'found: arc-fault', af],
+  ['laundry of 2016, neither', circuit(['laundry'], 2016), 'found: ground-fault', gf],
+  ['laundry of 2016, neither: both are said', circuit(['laundry'], 2016), 'found: arc-fault', af],
   [
     'bathroom of 1960: not asked for when built',
     circuit(['bathroom'], 1960),
     'found: ground-fault',
+    gf,
   ],
-  ['ground-fault breaker', circuit(['bathroom'], 1994, 'gf'), 'clear'],
-  ['a tested device upstream', circuit(['bathroom'], 1994, 'plain', 'ground-fault'), 'clear'],
+  ['ground-fault breaker', circuit(['bathroom'], 1994, 'gf'), 'clear', gf],
+  ['a tested device upstream', circuit(['bathroom'], 1994, 'plain', 'ground-fault'), 'clear', gf],
+  ['ground-fault is no arc-fault', circuit(['laundry'], 2016, 'gf'), 'found: arc-fault', af],
   ['rooms not traced', { lines: ['7 20 12cu plain room'] }, 'not-seen'],
   [
     'upstream not looked for',
     { lines: ['7 20 12cu plain room'], facts: { 'circuit 7': { places: ['bathroom'] } } },
     'not-seen',
+    gf,
   ],
   ['nowhere that asks for it', circuit(['common-area'], 1994), 'does-not-apply'],
 ];

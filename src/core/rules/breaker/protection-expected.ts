@@ -1,6 +1,7 @@
-import { listed } from '../../panel/words';
+import { circuitWords, listed } from '../../panel/words';
 import { properties } from '../../entries/properties';
 import type { ProtectedPlace } from '../../yardstick/yardstick';
+import { placeWith } from '../lazy-place';
 import type { CircuitPlace } from '../places';
 import type { Outcome, Scene } from '../rule';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
@@ -27,36 +28,41 @@ export const protectionExpected = defineRule({
   ],
   messages: {
     'ground-fault': {
-      short: '{place}: no ground-fault protection for {where}',
-      seen: '{place} feeds {where} and has no ground-fault protection, at the breaker or upstream.',
-      why: 'Where there is water or earth underfoot, a faulty appliance on {place} can kill before an ordinary breaker moves.',
+      short: 'No ground-fault protection for {where}',
+      seen: '{circuit} feeds {where} and has no ground-fault protection, at the breaker or upstream.',
+      why: 'Where there is water or earth underfoot, a faulty appliance on {circuit} can kill before an ordinary breaker moves.',
       ask: 'Ground-fault protection for this circuit.',
     },
     'arc-fault': {
-      short: '{place}: no arc-fault protection for {where}',
-      seen: '{place} feeds {where} and has no arc-fault protection.',
-      why: 'A chafed cord or a loose joint on {place} can burn at a current no ordinary breaker sees.',
+      short: 'No arc-fault protection for {where}',
+      seen: '{circuit} feeds {where} and has no arc-fault protection.',
+      why: 'A chafed cord or a loose joint on {circuit} can burn at a current no ordinary breaker sees.',
       ask: 'Arc-fault protection for this circuit.',
     },
   },
-  places: ({ places }) => places.circuits,
-  quiet: { unless: ['places'], property: 'places', say: 'trace which rooms the circuit feeds' },
+  places: ({ places }) =>
+    places.circuits.flatMap((place) =>
+      kinds.map(({ kind, part, words }) =>
+        placeWith(place, {
+          ref: `${place.ref}/${part}`,
+          label: `${place.label}, ${words}`,
+          kind,
+        }),
+      ),
+    ),
   check(place, scene): Outcome {
-    const places = scene.site.reader.fact(place.circuit.id, 'places');
-    if (!places)
-      return notSeen(want(place.circuit.id, 'places', 'trace which rooms the circuit feeds'));
-    const answers = (['ground-fault', 'arc-fault'] as const).map((kind) =>
-      checkKind(kind, place, scene),
-    );
-    return (
-      answers.find((one) => one.outcome === 'found' && !one.most) ??
-      answers.find((one) => one.outcome === 'not-seen') ??
-      answers.find((one) => one.outcome === 'found') ??
-      answers.find((one) => one.outcome === 'clear') ??
-      doesNotApply('no place that asks for protection')
-    );
+    const { id } = place.circuit;
+    if (!scene.site.reader.fact(id, 'places'))
+      return notSeen(want(id, 'places', 'trace which rooms the circuit feeds'));
+    return checkKind(place.kind, place, scene);
   },
 });
+
+/** Two protections of one circuit are two answers: one missing hides nothing of the other. */
+const kinds = [
+  { kind: 'ground-fault', part: 'gf', words: 'ground-fault' },
+  { kind: 'arc-fault', part: 'af', words: 'arc-fault' },
+] as const satisfies readonly { kind: Kind; part: string; words: string }[];
 
 function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scene): Outcome {
   const { site, panel, yardstick } = scene;
@@ -89,13 +95,16 @@ function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scen
   const facts = [places, own, upstream, year || undefined];
   const since = Math.min(...asked.map((one) => one.since));
   if (due.length === 0)
-    return found(kind, { where }, facts, {
+    return found(kind, { where, circuit: circuitWords(circuit) }, facts, {
       since,
       base: { severity: 2, likelihood: 2, because: 'not asked for when built' },
       most: { grade: 'plan', because: 'not asked for when built: at most Plan' },
     });
-  return found(kind, { where }, facts, {
+  return found(kind, { where, circuit: circuitWords(circuit) }, facts, {
     since,
+    ...(!year && {
+      wants: [want(panel.building, 'yearBuilt', 'find the year of the building')],
+    }),
     ...(kind === 'arc-fault' && {
       base: { severity: 3, likelihood: 2, because: 'arc-fault protection' },
     }),

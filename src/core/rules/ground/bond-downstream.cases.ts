@@ -17,6 +17,15 @@ export const cases: readonly RuleCase[] = [
   ],
   ['kept apart', { fedBy: 'disconnect', panel: { bond: 'none' } }, 'clear'],
   ['older three-wire feeder to another building', { fedBy: 'disconnect', panel: older }, 'clear'],
+  [
+    'a town that asked for four wires earlier',
+    {
+      fedBy: 'disconnect',
+      panel: { ...older, yearBuilt: 2001 },
+      settings: { amendments: ['marrow-lock-2019'] },
+    },
+    'found: joined',
+  ],
   ['never looked', { fedBy: 'disconnect' }, 'not-seen'],
   ['first disconnect', { panel: { bond: 'strap' } }, 'does-not-apply'],
 ];

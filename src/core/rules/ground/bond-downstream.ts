@@ -36,7 +36,7 @@ export const bondDownstream = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Bond')],
-  check(place, { panel, site }) {
+  check(place, { panel, site, yardstick }) {
     const { reader } = site;
     const { place: supply, fact: fed } = panel.supply;
     if (supply === 'first-disconnect') return doesNotApply('this panel holds the first disconnect');
@@ -55,7 +55,9 @@ export const bondDownstream = defineRule({
     }));
     const year = reader.fact(panel.id, 'yearBuilt');
     const built = reader.fact(panel.building, 'yearBuilt');
-    const newest = [year, built].find((fact) => fact && fact.value >= threeWireFeedersUntil);
+    const newest = [year, built].find(
+      (fact) => fact && fact.value >= yardstick.fourWireFeederSince,
+    );
     const failed = conditions.find(
       ({ fact, permits }) => fact !== undefined && fact.value !== permits,
     );
@@ -79,9 +81,6 @@ export const bondDownstream = defineRule({
     );
   },
 });
-
-/** From this edition on a feeder to a separate building has a ground of its own. */
-const threeWireFeedersUntil = 2008;
 
 const joinedBy: Record<string, string> = {
   strap: 'by a strap',

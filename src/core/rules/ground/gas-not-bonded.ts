@@ -2,8 +2,6 @@ import { compareSizes } from '../../yardstick/size';
 import { pipePlaces } from '../pipe-places';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
-const leastBond = '6';
-
 /** 250.104(B) and the makers of corrugated tubing. */
 export const gasNotBonded = defineRule({
   id: 'ground/gas-not-bonded',
@@ -35,7 +33,7 @@ export const gasNotBonded = defineRule({
     },
   },
   places: (scene) => pipePlaces(scene, ['gas', 'csst'], 'Gas piping'),
-  check(place, { site: { reader } }) {
+  check(place, { site: { reader }, yardstick }) {
     if (!place.pipe) {
       const piping = reader.fact(place.ref, 'gasPiping');
       if (piping?.value === 'none') return doesNotApply('no metal gas piping');
@@ -60,7 +58,7 @@ export const gasNotBonded = defineRule({
     if (!isBonded) return found('apart', {}, [kind, bonded]);
     const size = reader.fact(place.ref, 'bondSize');
     if (!size) return notSeen(want(place.ref, 'bondSize', 'read the size of the bond'));
-    if (compareSizes(size.value, leastBond) < 0)
+    if (compareSizes(size.value, yardstick.gasTubingBond) < 0)
       return found('thin', { size: size.value }, [kind, bonded, size]);
     return clear(`bonded by ${size.value}`, kind, bonded, size);
   },

@@ -65,12 +65,12 @@ export const noFeederGround = defineRule({
           ? want(panel.id, 'bond', 'look for a strap or screw from neutral bar to can')
           : want(panel.id, 'separateBuilding', 'say whether this is a separate building'),
       );
-    const until = yardstick.ruleYears['ground/no-feeder-ground'] ?? 2008;
+    const until = yardstick.fourWireFeederSince;
     const year = reader.fact(panel.id, 'yearBuilt');
     const path = reader.fact(panel.id, 'metalPathBetween');
     const upstream = reader.fact(panel.id, 'groundFaultUpstream');
     if ((year && year.value >= until) || path?.value || upstream?.value)
-      return found('missing', {}, [...facts, year, path, upstream]);
+      return found('missing', {}, [...facts, year, path, upstream], { since: until });
     if (!year || !path || !upstream)
       return likelyNotSeen(
         [ground],

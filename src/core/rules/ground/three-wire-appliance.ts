@@ -1,8 +1,6 @@
 import type { LoadView } from '../../panel/views';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
-const fourWiresFrom = 1996;
-
 /** 250.140: dryers and ranges by four wires since 1996; the existing three-wire one is permitted. */
 export const threeWireAppliance = defineRule({
   id: 'ground/three-wire-appliance',
@@ -10,7 +8,7 @@ export const threeWireAppliance = defineRule({
   stage: 11,
   hazards: ['shock'],
   base: { severity: 4, likelihood: 2 },
-  since: fourWiresFrom,
+  since: 1996,
   finds:
     'A dryer or range connected by three wires, its frame on the neutral. Existing ones from before 1996 are clear with an insulated neutral, or with the bare neutral of service cable from the first disconnect. A bare neutral from a panel downstream is found and never legacy.',
   example: 'A dryer on three-wire cable with bare neutral, from a panel in the next room.',
@@ -32,7 +30,7 @@ export const threeWireAppliance = defineRule({
   },
   places: ({ places }) =>
     places.circuits.filter(({ circuit }) => circuit.loads.some(isRangeOrDryer)),
-  check({ circuit }, { site: { reader }, panel }) {
+  check({ circuit }, { site: { reader }, panel, yardstick }) {
     const load = circuit.loads.find(isRangeOrDryer)!;
     const wires = reader.fact(load.id, 'applianceWires');
     if (!wires)
@@ -57,7 +55,7 @@ export const threeWireAppliance = defineRule({
     }
     const year = reader.fact(panel.id, 'yearBuilt') ?? reader.fact(panel.building, 'yearBuilt');
     if (!year) return notSeen(want(panel.building, 'yearBuilt', 'find the year of the building'));
-    if (year.value < fourWiresFrom)
+    if (year.value < yardstick.fourWireApplianceSince)
       return clear('permitted while untouched: an existing three-wire appliance', wires, year);
     return found('three', { how: wires.value === 'three-bare' ? 'bare' : 'insulated' }, [
       wires,

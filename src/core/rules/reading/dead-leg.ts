@@ -1,6 +1,6 @@
-import { legVoltages, readTogether } from '../../panel/leg-voltages';
+import { legReadings } from '../leg-readings';
 import { panelPlace } from '../places';
-import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+import { clear, defineRule, found } from '../rule';
 
 /** Split-phase: one leg of the supply is gone. */
 export const deadLeg = defineRule({
@@ -24,16 +24,11 @@ export const deadLeg = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Legs of the supply')],
-  check(_, { site: { reader }, panel }) {
-    if (panel.systemRead && panel.system !== 'split-phase' && panel.system !== 'high-leg-delta')
-      return doesNotApply('not a split-phase supply');
-    const read = legVoltages(reader, panel);
-    if (!read) return notSeen(want(panel.id, 'anV', 'measure both legs to neutral and across'));
-    if (!panel.systemRead)
-      return notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
-    const { a, b, across, second } = read;
-    const together = readTogether(read);
-    if (together === 'difference' && across.value < 216) {
+  check(_, scene) {
+    const read = legReadings(scene);
+    if ('outcome' in read) return read;
+    const { a, b, across, second, together } = read;
+    if (together === 'difference' && across.value < scene.yardstick.acrossHoldsV[0]) {
       const weak = a.value < b.value ? a : b;
       const strong = weak === a ? b : a;
       return found(
@@ -47,8 +42,6 @@ export const deadLeg = defineRule({
         [a, b, across],
       );
     }
-    if (together === 'neither')
-      return notSeen(want(panel.id, 'anV', 'read again: these figures cannot be true together'));
     return clear('both legs there', a, b, across);
   },
 });

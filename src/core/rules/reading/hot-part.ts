@@ -6,8 +6,6 @@ import type { TerminalPlace } from '../places';
 import type { Scene } from '../rule';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
-const likeLoadShare = 0.4;
-
 /** Like parts under like load, compared by temperature: the infrared survey table. */
 export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'>>>({
   id: 'reading/hot-part',
@@ -46,7 +44,7 @@ export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'
     if (!place.terminal || !own) return measureLikeParts(scene);
     if (!own.load || own.share === undefined)
       return notSeen(want(place.ref, 'loadCurrentA', 'clamp its load at the same time'));
-    if (own.share < likeLoadShare)
+    if (own.share < scene.yardstick.likeLoadShare)
       return notSeen(want(place.ref, 'temperatureC', 'measure again at 40 % of rating or more'));
     const likes = scene.places.terminals.flatMap((other) => {
       if (other.ref === place.ref || other.terminal.device === place.terminal!.device) return [];
@@ -54,7 +52,7 @@ export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'
       const alike =
         reading?.load &&
         reading.share !== undefined &&
-        reading.share >= likeLoadShare &&
+        reading.share >= scene.yardstick.likeLoadShare &&
         Math.abs(reading.share - own.share!) <= 0.2 &&
         other.terminal.device.form === place.terminal!.device.form &&
         reader.value(other.terminal.device.id, 'protection') ===

@@ -1,6 +1,6 @@
-import { legVoltages, readTogether } from '../../panel/leg-voltages';
+import { legReadings } from '../leg-readings';
 import { panelPlace } from '../places';
-import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
+import { clear, defineRule, doesNotApply, found } from '../rule';
 
 /** Split-phase: the legs apart while the voltage across holds. */
 export const lostNeutral = defineRule({
@@ -30,25 +30,23 @@ export const lostNeutral = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Neutral of the supply')],
-  check(_, { site: { reader }, panel, yardstick }) {
-    if (panel.systemRead && panel.system !== 'split-phase' && panel.system !== 'high-leg-delta')
-      return doesNotApply('not a split-phase supply');
-    const read = legVoltages(reader, panel);
-    if (!read) return notSeen(want(panel.id, 'anV', 'measure both legs to neutral and across'));
-    if (!panel.systemRead)
-      return notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
-    const { a, b, across, second } = read;
-    const together = readTogether(read);
-    if (together === 'neither')
-      return notSeen(want(panel.id, 'anV', 'read again: these figures cannot be true together'));
-    if (together === 'difference' || across.value < 216 || across.value > 264)
+  check(_, scene) {
+    const { neutralSuspectV, neutralLostV, legHighV, acrossHoldsV } = scene.yardstick;
+    const read = legReadings(scene);
+    if ('outcome' in read) return read;
+    const { a, b, across, second, together } = read;
+    if (
+      together === 'difference' ||
+      across.value < acrossHoldsV[0] ||
+      across.value > acrossHoldsV[1]
+    )
       return doesNotApply('the legs across do not hold: read the supply first');
     const apart = Math.abs(a.value - b.value);
     const highV = Math.max(a.value, b.value);
     const data = { aV: a.value, bV: b.value, acrossV: across.value, second, highV };
-    if (apart > yardstick.neutralLostV || highV > 132)
+    if (apart > neutralLostV || highV > legHighV)
       return found('lost', data, [a, b, across], { danger: 'the neutral of the supply is lost' });
-    if (apart > yardstick.neutralSuspectV)
+    if (apart > neutralSuspectV)
       return found('suspect', data, [a, b, across], {
         base: { severity: 4, likelihood: 3, because: '5 to 10 V between the legs' },
       });

@@ -9,6 +9,7 @@ export const marrowLock2019: Amendment = {
     'Clear depth in front of a panel: 1000 mm up to 150 V to ground',
     'Four-wire feeders to another building asked for since 1999',
     'At most four handles to turn a building off',
+    'Circuits sharing a neutral switched together since 2005',
   ],
   changes: {
     workingDepth: {
@@ -20,7 +21,8 @@ export const marrowLock2019: Amendment = {
         says: 'clear depth of 1000 mm up to 150 V to ground',
       },
     },
-    ruleYears: { 'ground/no-feeder-ground': 1999 },
+    fourWireFeederSince: 1999,
+    ruleYears: { 'breaker/shared-neutral-no-common-disconnect': 2005 },
     mostThrows: 4,
   },
 };
