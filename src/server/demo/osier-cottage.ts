@@ -137,6 +137,7 @@ function panel(book: Logbook): void {
     highestHandle: 1700,
     metersLocation: 'indoors',
     fillPercent: 10,
+    spliceFillPercent: 0,
     bundledOver600: 0,
     meteredTo: 'owner',
   });

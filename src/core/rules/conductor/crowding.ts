@@ -63,6 +63,8 @@ export const crowding = defineRule({
         });
     }
     if (!fill) return notSeen(want(panel.id, 'fillPercent', 'estimate how full the gutter is'));
+    if (!splices)
+      return notSeen(want(panel.id, 'spliceFillPercent', 'estimate how full it is at splices'));
     if (!bundle) return notSeen(want(panel.id, 'bundledOver600', 'count wires bundled together'));
     return clear('room in the gutter', fill, splices, bundle);
   },

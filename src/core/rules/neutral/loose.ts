@@ -49,6 +49,8 @@ export const looseNeutral = defineRule({
       }
     const firm = reader.fact(terminal.ref, 'tightness');
     if (!firm) return notSeen(want(terminal.ref, 'tightness', 'tug it, if you may'));
-    return clear('firm', firm);
+    const mark = reader.fact(terminal.ref, 'heatMark');
+    if (!mark) return notSeen(want(terminal.ref, 'heatMark', 'look for heat at the screw'));
+    return clear('firm, no heat mark', firm, mark);
   },
 });

@@ -1,7 +1,7 @@
 import type { RuleCase } from '../../testing/rule-cases';
 
 const al = { supplyMetal: 'al' } as const;
-const sound = { strandsCut: false, markedForAl: true } as const;
+const sound = { strandsCut: false, markedForAl: true, moisture: false } as const;
 const at = 'Lug A';
 
 export const cases: readonly RuleCase[] = [

@@ -57,6 +57,7 @@ export const aluminiumTermination = defineRule({
       return found('bare', {}, [metal, inhibitor, label]);
     if (!strands) return notSeen(want(place.ref, 'strandsCut', 'look at the strands'));
     if (!marked) return notSeen(want(place.ref, 'markedForAl', 'read the mark on the lug'));
+    if (!bloom) return notSeen(want(place.ref, 'moisture', 'look for bloom on the aluminium'));
     const inhibited = inhibitor?.value === 'present' || label?.value === 'not-wanted';
     if (!inhibited)
       return inhibitor
