@@ -1,6 +1,5 @@
 import type { Examination } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
-import { verdictKey } from '../examine/verdict';
 import type { Scene } from '../rules/rule';
 import type { School } from '../settings/settings';
 import { absorb } from './absorb';

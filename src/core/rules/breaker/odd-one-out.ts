@@ -61,7 +61,6 @@ export const oddOneOut = defineRule({
 });
 
 const muchYounger = 10;
-const same = (a: string, b: string) => a === b || a.trim().toLowerCase() === b.trim().toLowerCase();
 
 function commonest(words: readonly (string | undefined)[]): string | undefined {
   const counts = new Map<string, number>();
