@@ -1,6 +1,7 @@
 import { canonicalJson } from '../formats/canonical';
 import type { AddEntry, Entry, ObserveEntry } from './entry';
 import { factsOfEntry } from './facts-of-entry';
+import { propertySpec } from './properties';
 import { orderEntries, withUndone } from './history';
 import type { Conflict, Fact, Inspection, Thing, Unplaced } from './inspection';
 import { isThingType, partSubject, thingTypes } from './thing-types';
@@ -179,7 +180,7 @@ function dropReplaced(merged: MergedFacts, live: readonly Entry[]): void {
   });
   for (const byProperty of merged.values())
     for (const [property, values] of byProperty) {
-      if (values.length < 2) continue;
+      if (values.length < 2 || propertySpec(property)?.ofEntry) continue;
       const gone = new Set<string>();
       for (const { entry } of values)
         for (const id of replacing.get(entry)?.replaces ?? [])
@@ -196,7 +197,7 @@ function findConflicts(merged: MergedFacts): Conflict[] {
   const conflicts: Conflict[] = [];
   for (const [about, byProperty] of merged)
     for (const [property, values] of byProperty) {
-      if (values.length < 2) continue;
+      if (values.length < 2 || propertySpec(property)?.ofEntry) continue;
       const first = canonicalJson(values[0]!.value);
       if (values.some((fact) => canonicalJson(fact.value) !== first))
         conflicts.push({ about, property, facts: values });

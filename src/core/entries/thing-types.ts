@@ -11,12 +11,14 @@ export const thingTypes = {
   source: { in: ['building', 'site'] },
   electrode: { in: ['building', 'site'] },
   pipe: { in: ['building', 'site'] },
-  outlet: { in: ['building', 'room'] },
+  outlet: { in: ['building', 'room'], parts: { 'outlet-round': /^r[1-9]\d?$/ } },
   panel: {
     in: ['building'],
     parts: { position: /^c[12]r[1-9]\d?$/, lug: /^l[123n]$/ },
   },
   knockout: { in: ['panel'] },
+  /** A round of tracing by code. */
+  round: { in: ['panel'] },
   device: { in: ['panel'], parts: { terminal: /^t[1-4]$/ } },
   bar: { in: ['panel'], parts: { 'bar-terminal': /^t[1-9]\d?$/ } },
   cable: { in: ['panel'] },
@@ -26,6 +28,9 @@ export const thingTypes = {
   load: { in: ['circuit'] },
   note: { in: ['site'] },
   photo: { in: ['site'] },
+  instrument: { in: ['site'] },
+  /** A change tried in the circuit model and kept as evidence. */
+  'what-if': { in: ['site'] },
   /** An inspector's word on a finding. */
   ruling: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
@@ -36,7 +41,7 @@ interface ThingTypeSpec {
 }
 
 export type ThingType = keyof typeof thingTypes;
-export type PartKind = 'position' | 'terminal' | 'bar-terminal' | 'lug';
+export type PartKind = 'position' | 'terminal' | 'bar-terminal' | 'lug' | 'outlet-round';
 /** What a fact can be about: a thing of a type, or a part of one. */
 export type Subject = ThingType | PartKind;
 
@@ -63,5 +68,7 @@ export function partSubject(type: ThingType, part: string): PartKind | undefined
 export const positionRef = (panel: string, column: number, row: number) =>
   `${panel}/c${column}r${row}`;
 export const terminalRef = (thing: string, number: number) => `${thing}/t${number}`;
+/** What one round of tracing showed of an outlet. */
+export const outletRoundRef = (outlet: string, round: number) => `${outlet}/r${round}`;
 /** Lugs of a panel, disconnect or service: one a leg, and the neutral's. */
 export const lugRef = (thing: string, lug: 1 | 2 | 3 | 'n') => `${thing}/l${lug}`;

@@ -1,6 +1,7 @@
 import type { AddEntry, Certainty, Entry, Json, ObserveEntry, UndoEntry } from '../entries/entry';
 import { entryVersion } from '../entries/entry';
 import type { Facts, PropertyName } from '../entries/properties';
+import { propertySpec } from '../entries/properties';
 import type { ThingType } from '../entries/thing-types';
 import type { FactReader } from '../panel/reader';
 
@@ -39,9 +40,11 @@ export function observe(
   certainty: Certainty = 'seen',
 ): Draft {
   const standing = reader.inspection.facts.get(about);
-  const replaces = Object.keys(facts).flatMap(
-    (property) => standing?.get(property as PropertyName)?.map((fact) => fact.entry) ?? [],
-  );
+  const replaces = Object.keys(facts)
+    .filter((property) => !propertySpec(property)?.ofEntry)
+    .flatMap(
+      (property) => standing?.get(property as PropertyName)?.map((fact) => fact.entry) ?? [],
+    );
   return {
     kind: 'observe',
     about,

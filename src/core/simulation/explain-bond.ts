@@ -1,11 +1,10 @@
-import type { Explain } from './explanations';
+import type { Explain, WhyHere } from './explain';
 import { ampsWords } from './figures';
 import type { Branch } from './network';
 import { without } from './network';
 import { ampsIn, solutionOf, touchableCurrents } from './questions';
 import { siteNetwork } from './site-network';
 import { solve } from './solve';
-import type { WhyHere } from './why-here';
 
 const returning = ['neutral', 'ground', 'raceway', 'pipe'] as const;
 

@@ -1,4 +1,4 @@
-import type { Explain } from './explanations';
+import type { Explain, WhyHere } from './explain';
 import { ampsWords, voltsWords } from './figures';
 import { faultA, solutionOf, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
@@ -6,7 +6,6 @@ import { solve } from './solve';
 import { withBranches } from './network';
 import { earth, joint } from './supply-branches';
 import { tripBand } from './trip-band';
-import type { WhyHere } from './why-here';
 
 /** What a hot wire on the enclosure does where only earth brings the current back. */
 export const explainEarth: Explain = ({ site, yardstick, panel, made }): WhyHere | undefined => {

@@ -1,12 +1,11 @@
 import { systems } from '../panel/system';
 import type { Leg } from '../panel/system';
-import type { Explain } from './explanations';
+import type { Explain, WhyHere } from './explain';
 import { voltsWords } from './figures';
 import { ampsIn, solutionOf, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
 import { solve } from './solve';
 import { joint } from './supply-branches';
-import type { WhyHere } from './why-here';
 
 /** What the loads of each leg get once the neutral of the supply is gone. */
 export const explainLostNeutral: Explain = ({

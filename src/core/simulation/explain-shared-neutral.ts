@@ -1,7 +1,6 @@
 import { neutralAmps } from '../load/neutral-amps';
-import type { Explain } from './explanations';
+import type { Explain, WhyHere } from './explain';
 import { ampsWords, voltsWords } from './figures';
-import type { WhyHere } from './why-here';
 
 /** What a shared neutral carries when both circuits are loaded to their breakers, and when it opens. */
 export const explainSharedNeutral: Explain = ({ panel, place, site }): WhyHere | undefined => {

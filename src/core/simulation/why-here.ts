@@ -2,26 +2,8 @@ import type { Assessment } from '../assess';
 import type { Finding } from '../grading/finding';
 import type { SiteNetwork } from './site-network';
 import { siteNetwork } from './site-network';
+import type { WhyHere } from './explain';
 import { explanations } from './explanations';
-
-/** A way for current in the small drawing of a finding. */
-export interface Lane {
-  words: string;
-  /** A; undefined: open. */
-  amps: number | undefined;
-  /** What people can touch. */
-  touchable: boolean;
-}
-
-/** What a finding does in this very house: a sentence with its figures and a small drawing. */
-export interface WhyHere {
-  sentence: string;
-  /** What the lanes run between. */
-  ends: [string, string];
-  lanes: Lane[];
-  /** Figures the sentence turns on that nobody recorded. */
-  assumed: string[];
-}
 
 /** Computed explanation of findings about bonds, neutrals and earth; undefined for any other. */
 export function whyHereOf(assessment: Assessment): (finding: Finding) => WhyHere | undefined {

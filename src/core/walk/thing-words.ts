@@ -29,6 +29,9 @@ const typeWords: Record<ThingType, string> = {
   note: 'Note',
   photo: 'Photo',
   ruling: 'Ruling',
+  round: 'Round',
+  instrument: 'Instrument',
+  'what-if': 'What if',
 };
 
 const lugWords: Record<string, string> = {

@@ -2,6 +2,7 @@ import type * as v from 'valibot';
 import { anyProperties } from './any';
 import { deviceProperties } from './device';
 import { panelProperties } from './panel';
+import { readingProperties } from './reading';
 import { rulingProperties } from './ruling';
 import { noteProperties } from './note';
 import { placeProperties } from './place';
@@ -19,6 +20,7 @@ export const properties = {
   ...wiringProperties,
   ...noteProperties,
   ...rulingProperties,
+  ...readingProperties,
 };
 
 export type PropertyName = keyof typeof properties;

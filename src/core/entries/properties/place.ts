@@ -26,6 +26,8 @@ export const placeProperties = {
       'electrode',
       'pipe',
       'outlet',
+      'instrument',
+      'what-if',
     ],
     'Name',
   ),

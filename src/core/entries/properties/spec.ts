@@ -36,6 +36,8 @@ export interface PropertySpec extends Asked {
     'yes-no' | 'choice' | 'choices' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
   choices?: Readonly<Record<string, string>>;
   unit?: string;
+  /** Said of the entry that states it, not of the thing: several stand side by side. */
+  ofEntry?: boolean;
 }
 
 /** Keeps the schema's own type, so that values are typed by property name. */

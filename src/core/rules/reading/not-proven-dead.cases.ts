@@ -1,8 +1,26 @@
+import type { Facts } from '../../entries/properties';
 import type { PropertyValue } from '../../entries/properties';
 import type { RuleCase } from '../../testing/rule-cases';
 
 const worked = (provenDead?: PropertyValue<'provenDead'>) => ({
   facts: { 'panel/l1': { workedOn: true, ...(provenDead && { provenDead }) } },
+});
+
+const proof = {
+  proveBeforeV: 121,
+  deadAbV: 0,
+  deadAnV: 0.2,
+  deadBnV: 0,
+  deadAgV: 0,
+  deadBgV: 0,
+  deadNgV: 0,
+  proveAfterV: 121,
+};
+const read = (but: Facts) => ({
+  panel: Object.fromEntries(
+    Object.entries({ ...proof, ...but }).filter(([, value]) => value !== undefined),
+  ) as Facts,
+  facts: { 'panel/l1': { workedOn: true } },
 });
 
 export const cases: readonly RuleCase[] = [
@@ -11,4 +29,7 @@ export const cases: readonly RuleCase[] = [
   ['proven', worked('proven'), 'clear'],
   ['proof not recorded', worked(), 'not-seen'],
   ['no work', {}, 'does-not-apply'],
+  ['proven by the readings', read({}), 'clear'],
+  ['a pair still live', read({ deadAnV: 118 }), 'found: unproven'],
+  ['a pair not read', read({ deadNgV: undefined }), 'not-seen'],
 ];

@@ -1,3 +1,4 @@
+import { deadProof } from '../../readings/dead-proof';
 import type { Place } from '../place';
 import { panelPlace } from '../places';
 import { placeWith } from '../lazy-place';
@@ -39,6 +40,11 @@ export const notProvenDead = defineRule<Place & { worked?: true }>({
     if (!place.worked) return doesNotApply('no work recorded');
     const worked = reader.fact(place.ref, 'workedOn');
     const proof = reader.fact(place.ref, 'provenDead') ?? reader.fact(panel.id, 'provenDead');
+    // Measured outranks told: a whole proof stands, whatever was said of it in words.
+    const { state, because, facts } = deadProof(reader, panel.id, panel.system);
+    if (state === 'proven') return clear(because, worked, ...facts);
+    if (!proof && state === 'wrong')
+      return found('unproven', { value: because }, [worked, ...facts]);
     if (!proof) return notSeen(want(place.ref, 'provenDead', 'record the proof of dead'));
     if (proof.value === 'proven') return clear('proven dead', worked, proof);
     return found('unproven', { value: proof.value === 'no' ? 'none' : 'partly made' }, [
