@@ -15,6 +15,7 @@ const views = [
   ['walk', 'Walk'],
   ['supply', 'Supply'],
   ['circuits', 'Circuits'],
+  ['readings', 'Readings'],
   ['judge', 'Judge'],
   ['notes', 'Notes'],
   ['history', 'History'],

@@ -7,6 +7,7 @@ import { useBook } from '../Book/context';
 import { AroundList } from './AroundList';
 import { NodeDetail } from './NodeDetail';
 import { SupplyDrawing } from './SupplyDrawing';
+import { WhatFlows } from './WhatFlows';
 
 /** The way of the power from the service to the last panel, drawn; what hangs on what is set on it. */
 export function Supply() {
@@ -15,28 +16,45 @@ export function Supply() {
   const roots = supplyTrees([...inspection.things.values()], site.reader);
   const laid = layOutTrees(roots);
   const [chosen, choose] = useState(panel.id);
+  const [flows, setFlows] = useState(false);
   return (
     <main
-      className="bg-sheet grid h-full min-h-0 max-lg:overflow-y-auto lg:grid-cols-[1fr_340px]"
+      className="bg-sheet grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)] max-lg:overflow-y-auto"
       aria-label="Supply"
     >
-      <div className="min-h-0 overflow-auto p-4 lg:px-8">
+      <div className="border-line flex items-center gap-2 border-b px-4 py-2 lg:px-8">
         <h2 className="text-lg font-bold">Supply</h2>
-        {trouble && (
-          <p role="alert" className="text-danger font-semibold">
-            {trouble}
-          </p>
-        )}
-        <SupplyDrawing laid={laid} chosen={chosen} choose={choose} />
-        <AroundList chosen={chosen} choose={choose} />
+        <div className="ml-4 flex gap-2" role="group" aria-label="Show">
+          <button className="act" aria-pressed={!flows} onClick={() => setFlows(false)}>
+            What is there
+          </button>
+          <button className="act" aria-pressed={flows} onClick={() => setFlows(true)}>
+            What flows
+          </button>
+        </div>
       </div>
-      <aside
-        className="border-line bg-app min-h-0 overflow-y-auto border-l p-4"
-        aria-label="Chosen part of the supply"
-        tabIndex={0}
-      >
-        <NodeDetail key={chosen} id={chosen} choose={choose} />
-      </aside>
+      {flows ? (
+        <WhatFlows />
+      ) : (
+        <div className="grid min-h-0 lg:grid-cols-[1fr_340px]">
+          <div className="min-h-0 overflow-auto p-4 lg:px-8">
+            {trouble && (
+              <p role="alert" className="text-danger font-semibold">
+                {trouble}
+              </p>
+            )}
+            <SupplyDrawing laid={laid} chosen={chosen} choose={choose} />
+            <AroundList chosen={chosen} choose={choose} />
+          </div>
+          <aside
+            className="border-line bg-app min-h-0 overflow-y-auto border-l p-4"
+            aria-label="Chosen part of the supply"
+            tabIndex={0}
+          >
+            <NodeDetail key={chosen} id={chosen} choose={choose} />
+          </aside>
+        </div>
+      )}
     </main>
   );
 }

@@ -1,0 +1,61 @@
+import 'server-only';
+import { assess } from '@/core/assess';
+import type { PropertyName } from '@/core/entries/properties';
+import { propertySpec } from '@/core/entries/properties';
+import type { Probe, Sample } from '@/stand-ins/driver';
+import { hiddenFaults, sound } from '@/stand-ins/hidden-faults';
+import { shown } from '@/stand-ins/noise';
+import { thermalPicture } from '@/stand-ins/thermal-picture';
+import { truthOf, unitOf } from '@/stand-ins/truth';
+import type { Session } from '../session';
+import { readInspection } from './read-inspection';
+
+export type Held =
+  { ok: true; sample(tick: number, at: string): Sample } | { ok: false; fault: string };
+
+/** Holds a stand-in instrument to a place of an inspection. Undefined: no such inspection here. */
+export async function holdInstrument(
+  session: Session,
+  inspection: string,
+  probe: { about: string; property: string },
+  off: boolean,
+): Promise<Held | undefined> {
+  const stored = await readInspection(session, inspection);
+  if (!stored) return undefined;
+  if (!propertySpec(probe.property))
+    return { ok: false, fault: `Nothing is known as ${probe.property}.` };
+  const truth = truthOf(
+    assess(stored.entries, stored.settings),
+    hiddenFaults[inspection] ?? sound,
+    off,
+  );
+  if ('fault' in truth)
+    return { ok: false, fault: `The circuit model has no answer: ${truth.fault}.` };
+  const known = probe as Probe & { property: PropertyName };
+  const value = truth.at(known);
+  if (value === undefined)
+    return { ok: false, fault: 'This instrument has nothing to say of that place.' };
+  const unit = unitOf(known);
+  return {
+    ok: true,
+    sample: (tick, at) => ({
+      value: shown(value, unit, `${inspection}|${probe.about}|${probe.property}|${tick}`),
+      unit,
+      at,
+    }),
+  };
+}
+
+/** The picture a stand-in thermal camera takes of a panel, as a table of °C. */
+export async function takeThermalPicture(
+  session: Session,
+  inspection: string,
+  panelId: string,
+): Promise<string | undefined> {
+  const stored = await readInspection(session, inspection);
+  if (!stored) return undefined;
+  const assessment = assess(stored.entries, stored.settings);
+  const panel = assessment.site.panels.find(({ id }) => id === panelId);
+  const truth = truthOf(assessment, hiddenFaults[inspection] ?? sound);
+  return panel && 'at' in truth ? thermalPicture(panel, assessment.site, truth) : undefined;
+}

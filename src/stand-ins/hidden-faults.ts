@@ -1,0 +1,20 @@
+import type { WhatIf } from '@/core/simulation/what-if';
+
+/** What is wrong in a house of the demo that nobody recorded: readings show it. */
+export interface HiddenFaults {
+  whatIf: WhatIf;
+  /** Rise over a sound joint at full load, K, by terminal label of a panel. */
+  hot: Readonly<Record<string, number>>;
+}
+
+export const sound: HiddenFaults = { whatIf: {}, hot: {} };
+
+/** By inspection. */
+export const hiddenFaults: Readonly<Record<string, HiddenFaults>> = {
+  /** The utility's neutral is failing at the mast; a joint at breaker 15 is going. */
+  'lock-keepers-house': {
+    whatIf: { set: { 'line-neutral:lock-service': 2.5 } },
+    hot: { 'lock-main:15': 60 },
+  },
+  'net-loft': { whatIf: {}, hot: { 'loft-panel:4': 45 } },
+};

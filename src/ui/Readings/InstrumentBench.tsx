@@ -1,0 +1,242 @@
+'use client';
+
+import { useState } from 'react';
+import type { Facts } from '@/core/entries/properties';
+import { propertySpec } from '@/core/entries/properties';
+import { instrumentWords } from '@/core/readings/taken-with';
+import type { Slot } from '@/core/readings/slots';
+import type { Reading } from '@/core/readings/verdict';
+import { add, observe } from '@/core/recording/draft';
+import type { InstrumentDriver } from '@/stand-ins/driver';
+import { EventSourceDriver } from '@/stand-ins/event-source-driver';
+import { useBook } from '../Book/context';
+import { VerdictMark } from './VerdictMark';
+import { useInstrument } from './use-instrument';
+
+interface InstrumentBenchProps {
+  slot: Slot;
+  reading: Reading;
+  /** The figure was recorded: on to the next. */
+  taken(): void;
+}
+
+/** The instrument in hand: its live figure, and one button that records it. A figure can be typed as well. */
+export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) {
+  const { state, inspection, actions } = useBook();
+  const { site } = state.assessment;
+  const { reader } = site;
+  const instruments = [...reader.inspection.things.values()].filter(
+    (thing) =>
+      thing.type === 'instrument' &&
+      !reader.value(thing.id, 'removed') &&
+      (reader.value(thing.id, 'instrumentKind') ?? slot.kind) === slot.kind,
+  );
+  const [chosen, choose] = useState<string>();
+  const instrument = instruments.find(({ id }) => id === chosen)?.id ?? instruments[0]?.id;
+  const [driver, setDriver] = useState<InstrumentDriver>();
+  const [off, setOff] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const live = useInstrument(driver, slot, off);
+
+  const connect = async () => {
+    const standIn = new EventSourceDriver(slot.kind, inspection, off);
+    const refused = await standIn.connect();
+    setFault(refused);
+    if (refused) return;
+    if (!instrument)
+      await actions.record((newId) => [
+        add('instrument', newId(), site.site!, {
+          name: standIn.name,
+          instrumentKind: slot.kind,
+          instrumentRating: 'practice only, no rating',
+        }),
+      ]);
+    setDriver(standIn);
+  };
+  const record = async (value: number | string) => {
+    const facts = { [slot.property]: value, ...(instrument && { takenWith: instrument }) } as Facts;
+    const refused = await actions.record(() => [
+      observe(reader, slot.about, facts, slot.button ? 'seen' : 'measured'),
+    ]);
+    if (!refused) taken();
+  };
+  const turn = (next: boolean) => {
+    setOff(next);
+    if (driver) setDriver(new EventSourceDriver(slot.kind, inspection, next));
+  };
+
+  return (
+    <div className="grid gap-3 max-lg:gap-2">
+      <h3 className="text-heading font-bold">{slot.words}</h3>
+      {slot.button ? (
+        <div className="flex flex-wrap gap-2" role="group" aria-label="Test button">
+          {Object.entries(propertySpec('testButton')!.choices!).map(([value, words]) => (
+            <button
+              key={value}
+              className="act"
+              aria-pressed={reading.fact?.value === value}
+              onClick={() => void record(value)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+      ) : (
+        <>
+          <div className="border-line bg-sheet border p-3 text-center" aria-label="Live figure">
+            <output className="block font-mono text-4xl font-bold max-lg:text-3xl">
+              {live?.sample ? live.sample.value : '––'}{' '}
+              <span className="text-ink2 text-xl">{slot.unit}</span>
+            </output>
+            <p className="text-ink2">
+              {live?.fault ??
+                (driver
+                  ? off
+                    ? `${driver.name}, supply off`
+                    : driver.name
+                  : 'no instrument connected')}
+            </p>
+          </div>
+          {driver ? (
+            <button
+              className="act act-main min-h-12"
+              disabled={!live?.sample}
+              onClick={() => live?.sample && void record(live.sample.value)}
+            >
+              Take this figure
+            </button>
+          ) : (
+            <button className="act act-main min-h-12" onClick={() => void connect()}>
+              Connect the stand-in
+            </button>
+          )}
+          {fault && (
+            <p role="alert" className="text-danger font-semibold">
+              {fault}
+            </p>
+          )}
+          {driver && (
+            <button className="act" aria-pressed={off} onClick={() => turn(!off)}>
+              {off ? 'Stand-in supply is off' : 'Stand-in supply is on'}
+            </button>
+          )}
+          <TypedFigure key={slot.key} slot={slot} record={record} />
+        </>
+      )}
+      <p className="max-lg:hidden">
+        <VerdictMark verdict={reading.verdict} />
+      </p>
+      <div className="grid gap-1 max-lg:hidden">
+        {instruments.length > 1 && (
+          <label className="text-caption text-ink2 grid gap-0.5">
+            Taken with
+            <select
+              className="field"
+              value={instrument}
+              onChange={(event) => choose(event.target.value)}
+            >
+              {instruments.map(({ id }) => (
+                <option key={id} value={id}>
+                  {instrumentWords(reader, id)}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {instrument && instruments.length === 1 && (
+          <p className="text-ink2">Taken with {instrumentWords(reader, instrument)}</p>
+        )}
+        <NewInstrument kind={slot.kind} choose={choose} />
+      </div>
+    </div>
+  );
+}
+
+function TypedFigure({ slot, record }: { slot: Slot; record(value: number): Promise<void> }) {
+  const [typed, setTyped] = useState('');
+  const value = Number(typed.replace(',', '.'));
+  const valid = typed.trim() !== '' && Number.isFinite(value) && value >= 0;
+  return (
+    <form
+      className="flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (valid) void record(value).then(() => setTyped(''));
+      }}
+    >
+      <label className="text-caption text-ink2 grid flex-1 gap-0.5">
+        Or type it, {slot.unit}
+        <input
+          className="field"
+          inputMode="decimal"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </label>
+      <button className="act self-end" disabled={!valid}>
+        Record
+      </button>
+    </form>
+  );
+}
+
+function NewInstrument({ kind, choose }: { kind: Slot['kind']; choose(id: string): void }) {
+  const { state, actions } = useBook();
+  const [name, setName] = useState('');
+  const [rating, setRating] = useState('');
+  const [checked, setChecked] = useState('');
+  const record = async () => {
+    let made = '';
+    const refused = await actions.record((newId) => {
+      made = newId();
+      return [
+        add('instrument', made, state.assessment.site.site!, {
+          name: name.trim(),
+          instrumentKind: kind,
+          ...(rating.trim() && { instrumentRating: rating.trim() }),
+          ...(checked && { lastChecked: checked }),
+        }),
+      ];
+    });
+    if (refused) return;
+    choose(made);
+    setName('');
+  };
+  return (
+    <details>
+      <summary className="text-ink2 cursor-pointer py-1">Record another instrument</summary>
+      <form
+        className="grid gap-2 pt-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) void record();
+        }}
+      >
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Name
+          <input className="field" value={name} onChange={(event) => setName(event.target.value)} />
+        </label>
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Rated for
+          <input
+            className="field"
+            value={rating}
+            onChange={(event) => setRating(event.target.value)}
+          />
+        </label>
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Last checked
+          <input
+            className="field"
+            type="date"
+            value={checked}
+            onChange={(event) => setChecked(event.target.value)}
+          />
+        </label>
+        <button className="act" disabled={!name.trim()}>
+          Record it
+        </button>
+      </form>
+    </details>
+  );
+}

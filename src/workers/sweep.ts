@@ -1,0 +1,16 @@
+import type { Network } from '@/core/simulation/network';
+import type { WorstLift } from '@/core/simulation/sweep';
+import { sweepLifts } from '@/core/simulation/sweep';
+
+export type SweepSays = { progress: number } | { done: WorstLift[] };
+
+/** Sweeps off the page's own thread; ending the worker cancels it. */
+self.onmessage = ({ data }: MessageEvent<Network>) => {
+  const sweep = sweepLifts(data);
+  for (let step = sweep.next(); ; step = sweep.next()) {
+    self.postMessage(
+      (step.done ? { done: step.value } : { progress: step.value }) satisfies SweepSays,
+    );
+    if (step.done) return;
+  }
+};
