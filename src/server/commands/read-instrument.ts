@@ -2,8 +2,10 @@ import 'server-only';
 import { assess } from '@/core/assess';
 import type { PropertyName } from '@/core/entries/properties';
 import { propertySpec } from '@/core/entries/properties';
+import { isDead } from '@/core/tracing/decode';
 import type { Probe, Sample } from '@/stand-ins/driver';
 import { hiddenFaults, sound } from '@/stand-ins/hidden-faults';
+import { hiddenWiring } from '@/stand-ins/hidden-wiring';
 import { shown } from '@/stand-ins/noise';
 import { thermalPicture } from '@/stand-ins/thermal-picture';
 import { truthOf, unitOf } from '@/stand-ins/truth';
@@ -58,4 +60,24 @@ export async function takeThermalPicture(
   const panel = assessment.site.panels.find(({ id }) => id === panelId);
   const truth = truthOf(assessment, hiddenFaults[inspection] ?? sound);
   return panel && 'at' in truth ? thermalPicture(panel, assessment.site, truth) : undefined;
+}
+
+/** Which outlets of a house of the demo are dead with a round's breakers off. */
+export async function walkRound(
+  session: Session,
+  inspection: string,
+  round: string,
+): Promise<Record<string, 'dead' | 'alive'> | undefined> {
+  const stored = await readInspection(session, inspection);
+  const site = stored && assess(stored.entries, stored.settings).site;
+  const thing = site?.reader.inspection.things.get(round);
+  const panel = site?.panels.find(({ id }) => id === thing?.in);
+  if (!site || thing?.type !== 'round' || !panel) return undefined;
+  const off = new Set(site.reader.value(round, 'switchedOff') ?? []);
+  return Object.fromEntries(
+    [...hiddenWiring(inspection, panel)].map(([outlet, is]) => [
+      outlet,
+      isDead(is, off) ? 'dead' : 'alive',
+    ]),
+  );
 }

@@ -10,9 +10,10 @@ import { expectedFindings } from './expected-findings';
 import { netLoft } from './net-loft';
 import { osierCottage } from './osier-cottage';
 import { quayBakery } from './quay-bakery';
+import { ropewalk } from './ropewalk';
 
 const settings = startingSettings('Demo');
-const messy = { lockKeepersHouse, netLoft, chandlery, quayBakery };
+const messy = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk };
 const buildings = { ...messy, osierCottage };
 
 describe.each(Object.entries(buildings))('%s', (_, make) => {

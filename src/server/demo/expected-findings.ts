@@ -38,4 +38,5 @@ export const expectedFindings: Readonly<Record<string, readonly string[]>> = {
     'access/forbidden-place · The panel’s place',
   ],
   'quay-bakery': ['breaker/not-for-this-panel · Breaker 18'],
+  ropewalk: ['labels/directory · Directory'],
 };

@@ -11,6 +11,7 @@ import { lockKeepersHouse } from './lock-keepers-house';
 import { netLoft } from './net-loft';
 import { osierCottage } from './osier-cottage';
 import { quayBakery } from './quay-bakery';
+import { ropewalk } from './ropewalk';
 import { demoOrganisations } from './people';
 
 /** Loads the demo unless it is there. Inspections arrive through the command a device uses. */
@@ -38,7 +39,7 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     name: ines.name,
     licence: ines.licence,
   };
-  for (const make of [osierCottage, quayBakery, chandlery, netLoft])
+  for (const make of [osierCottage, quayBakery, chandlery, ropewalk, netLoft])
     await deliver(session, make(ines.id));
   const house = lockKeepersHouse(ines.id);
   await deliver(session, {

@@ -55,6 +55,10 @@ export const readingProperties = {
   deadNgV: dead('Off: neutral to ground'),
   proveAfterV: dead('Tester on a live source, after'),
 
+  traceWay: choice(['panel'], 'Traced', {
+    code: 'by code: several off at once',
+    single: 'one at a time',
+  }),
   roundNumber: whole(['round'], 'Round', 1, 99),
   /** Circuits switched off in this round. */
   switchedOff: property({

@@ -1,0 +1,133 @@
+'use client';
+
+import { useState } from 'react';
+import { outletRoundRef } from '@/core/entries/thing-types';
+import { observe } from '@/core/recording/draft';
+import type { Seen } from '@/core/tracing/decode';
+import type { PanelTrace } from '@/core/tracing/trace-of-panel';
+import { breakerOf } from '@/core/tracing/words';
+import { useBook } from '../Book/context';
+
+interface RoundScreenProps {
+  trace: PanelTrace;
+  round: PanelTrace['rounds'][number];
+  done(): void;
+}
+
+/** One round, for a thumb: first what to switch off, then each outlet dead or alive. */
+export function RoundScreen({ trace, round, done }: RoundScreenProps) {
+  const { state, panel, actions, inspection } = useBook();
+  const { reader } = state.assessment.site;
+  const { number, off } = round;
+  const begun = trace.outlets.some(({ looks }) => looks.has(number));
+  const [walking, walk] = useState(begun);
+  const [fault, setFault] = useState<string>();
+  const left = trace.outlets.filter(({ looks }) => !looks.has(number));
+  const see = (ids: readonly string[], inRound: Seen) =>
+    actions.record(() => ids.map((id) => observe(reader, outletRoundRef(id, number), { inRound })));
+  const ask = async () => {
+    const response = await fetch(`/inspections/${inspection}/round.json?round=${round.id}`).catch(
+      () => undefined,
+    );
+    const said = response?.ok
+      ? ((await response.json()) as { outlets: Record<string, Seen> }).outlets
+      : undefined;
+    setFault(said ? undefined : 'The stand-in house does not answer.');
+    if (!said) return;
+    await actions.record(() =>
+      trace.outlets.flatMap(({ id }) =>
+        said[id] ? [observe(reader, outletRoundRef(id, number), { inRound: said[id] })] : [],
+      ),
+    );
+  };
+  return (
+    <section aria-labelledby="round">
+      <div className="flex items-center gap-3">
+        <h3 id="round" className="flex-1 text-xl font-bold">
+          Round {number}
+        </h3>
+        <button className="act" onClick={done}>
+          Leave it
+        </button>
+      </div>
+      {!walking ? (
+        <>
+          <p className="mt-2 text-base">Switch these off, and nothing else:</p>
+          <ul className="mt-2 grid grid-cols-3 gap-2 sm:grid-cols-4 md:grid-cols-6">
+            {off.map((circuit) => (
+              <li
+                key={circuit}
+                className="border-ink bg-app grid min-h-14 place-items-center border-2 text-xl font-bold"
+              >
+                {breakerOf(panel, circuit)}
+              </li>
+            ))}
+          </ul>
+          <button className="act act-main mt-4 min-h-14 w-full text-lg" onClick={() => walk(true)}>
+            They are off: walk the rooms
+          </button>
+        </>
+      ) : (
+        <>
+          <p className="mt-2">
+            {left.length === 0
+              ? 'All looked at. Switch them on again.'
+              : `${left.length} of ${trace.outlets.length} still to look at. Off: ${off.map((one) => breakerOf(panel, one)).join(', ')}.`}
+          </p>
+          {fault && (
+            <p role="alert" className="text-danger font-semibold">
+              {fault}
+            </p>
+          )}
+          <ul className="mt-2 grid gap-x-6 md:grid-cols-2">
+            {trace.outlets.map(({ id, name, room, looks }) => (
+              <li
+                key={id}
+                className="border-hair grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-2 border-b py-1"
+              >
+                <span>
+                  <strong>{name}</strong> <span className="text-ink2">{room}</span>
+                </span>
+                {(['dead', 'alive'] as const).map((seen) => (
+                  <button
+                    key={seen}
+                    className="act min-h-12! w-20"
+                    aria-label={`${name}, ${room ?? ''} ${seen}`}
+                    aria-pressed={looks.get(number) === seen}
+                    onClick={() => void see([id], seen)}
+                  >
+                    {seen}
+                  </button>
+                ))}
+              </li>
+            ))}
+          </ul>
+          <div className="mt-3 flex flex-wrap gap-2">
+            <button
+              className="act min-h-12!"
+              disabled={left.length === 0}
+              onClick={() =>
+                void see(
+                  left.map(({ id }) => id),
+                  'alive',
+                )
+              }
+            >
+              The rest is alive
+            </button>
+            <button className="act min-h-12!" onClick={() => void ask()}>
+              Ask the stand-in house
+            </button>
+            <button
+              className="act act-main min-h-12 flex-1"
+              disabled={left.length > 0}
+              onClick={done}
+            >
+              Round {number} is done
+            </button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
