@@ -24,6 +24,8 @@ describe('demand of a dwelling, against the sums by hand', () => {
     expect(existingDemand(house).va).toBeCloseTo(8_000 + (29_120 + 9_000 - 8_000) * 0.4, 6));
   test('220.87: 125 % of the measured peak', () =>
     expect(measuredDemand(72, 240).va).toBe(1.25 * 72 * 240));
+  test('220.87 with a charger of 32 A for hours added', () =>
+    expect(measuredDemand(40, 240, 32 * 240 * 1.25).va).toBe(1.25 * 40 * 240 + 9600));
   test('every line is shown, and the counted ones add up', () => {
     const { lines, va } = optionalDemand(house);
     expect(lines.slice(-3).reduce((sum, line) => sum + line.va, 0)).toBeCloseTo(va, 9);

@@ -75,8 +75,15 @@ export function existingDemand(loads: DwellingLoads): Demand {
   return { method: '220.83', lines: [...base, ...counted], va: total(counted) };
 }
 
-/** By measurement, 220.87: 125 % of the measured peak. */
-export function measuredDemand(peakA: number, volts: number): Demand {
-  const va = 1.25 * peakA * volts;
-  return { method: '220.87', lines: [{ words: `125 % of ${peakA} A`, va }], va };
+/** By measurement, 220.87: 125 % of the measured peak, and what is added. */
+export function measuredDemand(peakA: number, volts: number, addedVa = 0): Demand {
+  const peak = 1.25 * peakA * volts;
+  return {
+    method: '220.87',
+    lines: [
+      { words: `125 % of ${peakA} A`, va: peak },
+      ...(addedVa > 0 ? [{ words: 'what would be added', va: addedVa }] : []),
+    ],
+    va: peak + addedVa,
+  };
 }

@@ -31,6 +31,8 @@ export function panelsBelow({ reader, panels }: SiteView, panel: PanelView): Pan
 export function panelDemands(
   site: SiteView,
   panel: PanelView,
+  /** VA that would be added; a continuous load by 125 %. */
+  addedVa = 0,
 ): { demands: PanelDemand[]; wanted: 'peakLegA' | 'floorAreaM2' | 'loadsListed' | 'listedW' } {
   const { reader } = site;
   const volts = systems[panel.system].legToLegV;
@@ -43,7 +45,7 @@ export function panelDemands(
   const peak = reader.fact(panel.id, 'peakLegA');
   if (peak)
     return {
-      demands: [of(measuredDemand(peak.value, volts * phases), [peak as Fact])],
+      demands: [of(measuredDemand(peak.value, volts * phases, addedVa), [peak as Fact])],
       wanted: 'peakLegA',
     };
   const kind = reader.fact(panel.building, 'buildingKind');
@@ -69,7 +71,7 @@ export function panelDemands(
     floorAreaM2: area.value,
     smallApplianceCircuits: inPlace('kitchen'),
     laundryCircuits: inPlace('laundry'),
-    appliancesVa: sum('range', 'dryer', 'water-heater', 'motor', 'charger', 'other'),
+    appliancesVa: sum('range', 'dryer', 'water-heater', 'motor', 'charger', 'other') + addedVa,
     coolingVa: sum('air-conditioner'),
     heatPumpVa: 0,
     resistanceHeatVa: sum('heat'),

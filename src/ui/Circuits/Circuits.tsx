@@ -7,37 +7,66 @@ import { CircuitTable } from './CircuitTable';
 import { DirectoryCard } from './DirectoryCard';
 import { ManyCircuits } from './ManyCircuits';
 import { PasteLines } from './PasteLines';
+import { Load } from '../Load/Load';
+import { Trace } from '../Trace/Trace';
 
 /** The table of circuits, what can be done to many at once, and the card for the door. */
 export function Circuits() {
   const { state, panel, trouble } = useBook();
   const rows = useMemo(() => circuitTable(panel, state.assessment), [panel, state.assessment]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [show, setShow] = useState<'table' | 'load' | 'trace'>('table');
   return (
     <main className="bg-sheet h-full overflow-y-auto p-4 md:px-8" aria-label="Circuits">
       <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-6">
-        <div className="print:hidden">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
           <h2 className="text-lg font-bold">Circuits of {panel.name}</h2>
-          {trouble && (
-            <p role="alert" className="text-danger font-semibold">
-              {trouble}
-            </p>
-          )}
-          {rows.length === 0 ? (
-            <p className="text-ink2 mt-2">
-              No breaker is recorded yet. Record them in the walk, or paste lines of shorthand or a
-              table below.
-            </p>
-          ) : (
-            <CircuitTable rows={rows} chosen={chosen} choose={setChosen} />
-          )}
+          <div className="flex gap-2" role="group" aria-label="Show">
+            {shown.map(([key, words]) => (
+              <button
+                key={key}
+                className="act"
+                aria-pressed={show === key}
+                onClick={() => setShow(key)}
+              >
+                {words}
+              </button>
+            ))}
+          </div>
         </div>
-        <div className="grid gap-6 md:grid-cols-2 print:hidden">
-          <ManyCircuits rows={rows} chosen={chosen} />
-          <PasteLines />
-        </div>
+        {show === 'load' && <Load />}
+        {show === 'trace' && <Trace key={panel.id} />}
+        {show === 'table' && (
+          <>
+            <div className="print:hidden">
+              {trouble && (
+                <p role="alert" className="text-danger font-semibold">
+                  {trouble}
+                </p>
+              )}
+              {rows.length === 0 ? (
+                <p className="text-ink2 mt-2">
+                  No breaker is recorded yet. Record them in the walk, or paste lines of shorthand
+                  or a table below.
+                </p>
+              ) : (
+                <CircuitTable rows={rows} chosen={chosen} choose={setChosen} />
+              )}
+            </div>
+            <div className="grid gap-6 md:grid-cols-2 print:hidden">
+              <ManyCircuits rows={rows} chosen={chosen} />
+              <PasteLines />
+            </div>
+          </>
+        )}
         <DirectoryCard />
       </div>
     </main>
   );
 }
+
+const shown = [
+  ['table', 'Table'],
+  ['load', 'Load'],
+  ['trace', 'Trace'],
+] as const;

@@ -1,0 +1,49 @@
+import type { SiteView } from '../panel/site-view';
+import type { PanelView } from '../panel/views';
+
+/** Room left in a panel. Undefined: what it follows from was not read. */
+export interface RoomCard {
+  /** Printed numbers of positions without a device: those that can take one. */
+  freePositions: number[];
+  /** Printed numbers where the label allows a half-size breaker and none sits. */
+  tandemPositions: number[] | undefined;
+  /** Screws without a conductor. */
+  freeNeutrals: number | undefined;
+  freeGrounds: number | undefined;
+  /** Circuits the label allows, less those there. */
+  circuitsLeft: number | undefined;
+}
+
+export function roomCard({ reader }: SiteView, panel: PanelView): RoomCard {
+  const damaged = (ref: string) => reader.value(ref, 'busCondition') === 'burned';
+  const free = panel.positions.filter(({ devices, ref }) => devices.length === 0 && !damaged(ref));
+  const allowed = reader.value(panel.id, 'labelTandemPositions');
+  const freeScrews = (kind: 'neutral' | 'ground') => {
+    const bars = panel.bars.filter((bar) => bar.kind === kind);
+    if (bars.length === 0 || bars.some(({ count }) => count === undefined)) return undefined;
+    return bars.reduce(
+      (sum, bar) =>
+        sum + bar.count! - bar.terminals.filter(({ conductors }) => conductors.length > 0).length,
+      0,
+    );
+  };
+  const most = reader.value(panel.id, 'labelCircuits');
+  const there = panel.devices.reduce(
+    (sum, device) =>
+      sum +
+      (device.form === 'tandem' || device.form === 'quad'
+        ? device.terminals.length
+        : device.height),
+    0,
+  );
+  return {
+    freePositions: free.map(({ number }) => number),
+    tandemPositions: allowed?.filter((number) => {
+      const position = panel.positions.find((one) => one.number === number);
+      return position && !position.devices.some(({ form }) => form === 'tandem' || form === 'quad');
+    }),
+    freeNeutrals: freeScrews('neutral'),
+    freeGrounds: freeScrews('ground'),
+    circuitsLeft: most === undefined ? undefined : Math.max(0, most - there),
+  };
+}
