@@ -5,9 +5,11 @@ export interface HiddenFaults {
   whatIf: WhatIf;
   /** Rise over a sound joint at full load, K, by terminal label of a panel. */
   hot: Readonly<Record<string, number>>;
+  /** Loads switched on that nobody recorded, A at 120 V, by terminal label of a panel. */
+  loadsA: Readonly<Record<string, number>>;
 }
 
-export const sound: HiddenFaults = { whatIf: {}, hot: {} };
+export const sound: HiddenFaults = { whatIf: {}, hot: {}, loadsA: {} };
 
 /** By inspection. */
 export const hiddenFaults: Readonly<Record<string, HiddenFaults>> = {
@@ -15,6 +17,11 @@ export const hiddenFaults: Readonly<Record<string, HiddenFaults>> = {
   'lock-keepers-house': {
     whatIf: { set: { 'line-neutral:lock-service': 2.5 } },
     hot: { 'lock-main:15': 60 },
+    loadsA: { 'lock-main:15': 14, 'lock-main:18': 13, 'lock-main:2': 14 },
   },
-  'net-loft': { whatIf: {}, hot: { 'loft-panel:4': 45 } },
+  'net-loft': {
+    whatIf: {},
+    hot: { 'loft-panel:4': 45 },
+    loadsA: { 'loft-panel:4': 14, 'loft-panel:3': 12 },
+  },
 };

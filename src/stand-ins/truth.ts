@@ -3,6 +3,8 @@ import { propertySpec } from '@/core/entries/properties';
 import { splitRef } from '@/core/entries/thing-types';
 import type { Leg } from '@/core/panel/system';
 import type { PanelView, TerminalView } from '@/core/panel/views';
+import type { Branch, Network } from '@/core/simulation/network';
+import { withBranches } from '@/core/simulation/network';
 import { ampsIn, voltsApart } from '@/core/simulation/questions';
 import { siteNetwork } from '@/core/simulation/site-network';
 import { solve } from '@/core/simulation/solve';
@@ -29,7 +31,8 @@ export function truthOf(
   /** The main is off: pairs behind it are dead. */
   off = false,
 ): Truth | { fault: string } {
-  const { network, assumptions } = siteNetwork(site, yardstick, hidden.whatIf);
+  const { network: recorded, assumptions } = siteNetwork(site, yardstick, hidden.whatIf);
+  const network = withBranches(recorded, ...hiddenLoads(site.panels, recorded, hidden));
   const solved = solve(network);
   if (!solved.ok) return { fault: solved.reason };
   const { solution } = solved;
@@ -98,6 +101,22 @@ export function truthOf(
     },
   };
 }
+
+/** Loads that are on though nobody recorded them. */
+const hiddenLoads = (
+  panels: readonly PanelView[],
+  { branches }: Network,
+  { loadsA }: HiddenFaults,
+): Branch[] =>
+  panels.flatMap((panel) =>
+    [...panel.terminals.values()].flatMap((terminal): Branch[] => {
+      const amps = loadsA[`${panel.id}:${terminal.label}`];
+      const id = `load:${terminal.ref}`;
+      if (amps === undefined || branches.some((one) => one.id === id)) return [];
+      const [from, to] = [joint(panel.id, terminal.leg), joint(panel.id, 'N')];
+      return [{ id, from, to, ohm: 120 / amps, kind: 'load', words: `load at ${terminal.label}` }];
+    }),
+  );
 
 /** Unit of a probe's figures. */
 export const unitOf = ({ property }: Probe): string => propertySpec(property)?.unit ?? '';

@@ -17,6 +17,9 @@ import { summarise } from './summary';
 import { fill } from './fill';
 import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
+import { reportReadings } from './readings';
+import type { WhyHere } from '../simulation/explain';
+import { whyHereOf } from '../simulation/why-here';
 import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
 
 export interface Author {
@@ -36,8 +39,9 @@ export interface ReportFrame {
 export function composeReport(assessment: Assessment, frame: ReportFrame): ReportData {
   const { site, settings, yardstick, coverage, inspection } = assessment;
   const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
+  const whyHere = whyHereOf(assessment);
   const findings = assessment.findings.map((finding, index) =>
-    reportFinding(finding, index + 1, assessment, frame),
+    reportFinding(finding, index + 1, assessment, frame, whyHere(finding)),
   );
   return {
     inspection: frame.inspection,
@@ -67,6 +71,8 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
       panelName: panelName(line.panel),
     })),
     coverage,
+    readings: reportReadings(assessment, (author) => nameOf(author, frame)),
+    whatIfs: keptWhatIfs(assessment, frame),
     doubts: [
       ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),
       ...crowdedPositions(site).map(
@@ -91,6 +97,7 @@ function reportFinding(
   number: number,
   { site, settings }: Assessment,
   frame: ReportFrame,
+  whyHere: WhyHere | undefined,
 ): ReportFinding {
   const { verdict, outcome, grade } = finding;
   const { rule, place, panel } = verdict;
@@ -106,6 +113,7 @@ function reportFinding(
     short: text('short'),
     seen: text('seen'),
     why: text('why'),
+    whyHere,
     ask: text('ask'),
     who: rule.who,
     grade,
@@ -133,6 +141,25 @@ function reportFinding(
     trace: finding.trace,
     recorded: recorded(outcome.facts, frame),
   };
+}
+
+function keptWhatIfs(
+  { site: { reader }, findings }: Assessment,
+  frame: ReportFrame,
+): ReportData['whatIfs'] {
+  return [...reader.inspection.things.values()].flatMap(({ id, type }) => {
+    const says =
+      type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
+    if (!says) return [];
+    const at = findings.findIndex(({ key }) => key === reader.value(id, 'evidenceFor'));
+    return {
+      name: reader.value(id, 'name') ?? 'What if',
+      says: says.value,
+      finding: at < 0 ? undefined : at + 1,
+      by: nameOf(says.author, frame),
+      at: says.at,
+    };
+  });
 }
 
 function overruleWords({ overrule, computed }: Finding, frame: ReportFrame): string | undefined {

@@ -2,6 +2,8 @@ import type { Certainty } from '../entries/entry';
 import type { Coverage, NotSeenLine } from '../examine/coverage';
 import type { Grade } from '../grading/grade';
 import type { TraceLine } from '../grading/finding';
+import type { WhyHere } from '../simulation/explain';
+import type { ReportReading } from './readings';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
@@ -25,6 +27,9 @@ export interface ReportData {
   panels: { id: string; name: string; marks: { number: number; grade: Grade; ref: string }[] }[];
   notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
   coverage: Coverage;
+  readings: ReportReading[];
+  /** What-ifs kept as evidence, with the number of the finding. */
+  whatIfs: { name: string; says: string; finding: number | undefined; by: string; at: string }[];
   /** Facts that contradict each other, and entries that could not be placed. */
   doubts: string[];
   cautions: readonly string[];
@@ -62,6 +67,8 @@ export interface ReportFinding {
   short: string;
   seen: string;
   why: string;
+  /** What the circuit model says of it in this house. */
+  whyHere: WhyHere | undefined;
   ask: string;
   who: string;
   grade: Grade;

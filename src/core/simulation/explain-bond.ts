@@ -28,10 +28,11 @@ export const explainBond: Explain = ({ site, yardstick, panel, made }): WhyHere 
   const lost = touchableCurrents(broken, open)
     .filter(({ branch }) => others.includes(branch))
     .reduce((sum, one) => sum + one.amps, 0);
+  const measured = site.reader.value(panel.id, 'groundA');
   const upper = site.panels.find(({ id }) => id === feed.from)?.name ?? 'the disconnect';
   const split = others.map((one) => `${ampsWords(amps(one))} the ${one.words}`).join(', ');
   return {
-    sentence: `Of the current that returns from ${panel.name}, ${ampsWords(inNeutral)} take the neutral and ${split || 'none another way'}. Should the feeder neutral open, ${ampsWords(lost)} would flow over metal that people touch.`,
+    sentence: `${measured === undefined ? '' : `Measured, ${ampsWords(measured)} on its ground. `}Of the current that returns from ${panel.name}, ${ampsWords(inNeutral)} take the neutral and ${split || 'none another way'}. Should the feeder neutral open, ${ampsWords(lost)} would flow over metal that people touch.`,
     ends: [upper, panel.name],
     lanes: ways.map((one) => ({
       words: one.words,

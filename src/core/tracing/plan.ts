@@ -1,4 +1,3 @@
-import type { Code } from './codes';
 import { codesFor } from './codes';
 
 /** A round: these circuits off, then every room walked. */

@@ -1,11 +1,14 @@
+import { useMemo } from 'react';
 import type { Finding } from '@/core/grading/finding';
 import { likelihoodWords, severityWords } from '@/core/grading/matrix';
 import { legacyWords } from '@/core/grading/legacy';
 import type { SchoolGrade } from '@/core/grading/schools';
 import { findingWords } from '@/core/report/finding-words';
 import type { School } from '@/core/settings/settings';
+import { whyHereOf } from '@/core/simulation/why-here';
 import { useBook } from '../Book/context';
 import { GradeWord } from '../primitives/GradeWord';
+import { WhyHereFigure } from '../primitives/WhyHereFigure';
 import { TraceTable } from '../primitives/TraceTable';
 import { RestsOn } from './RestsOn';
 import { RulingForm } from './RulingForm';
@@ -25,6 +28,8 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
   const words = (part: 'seen' | 'why' | 'ask') => findingWords(verdict, part, settings);
   const legacy = legacyWords(finding.legacy);
   const wants = outcome.wants ?? [];
+  const { assessment } = state;
+  const why = useMemo(() => whyHereOf(assessment)(finding), [assessment, finding]);
   return (
     <article aria-labelledby="finding-title" className="grid gap-4">
       <header>
@@ -51,6 +56,11 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
         <p className="mt-1">
           <strong>Ask for:</strong> {words('ask')}
         </p>
+        {why && (
+          <div className="mt-2">
+            <WhyHereFigure why={why} />
+          </div>
+        )}
         {outcome.presumes?.map((one) => (
           <p key={one} className="text-ink2 mt-1">
             Presumed: {one}

@@ -2,6 +2,7 @@ import type { ReportFinding } from '@/core/report/report';
 import { gradeWords } from '@/core/grading/grade';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
+import { WhyHereFigure } from '../primitives/WhyHereFigure';
 
 /** Each finding: what was seen, why it matters here, what to ask for, of whom, by when; and the reasons. */
 export function Findings({ findings }: { findings: readonly ReportFinding[] }) {
@@ -40,6 +41,11 @@ export function Findings({ findings }: { findings: readonly ReportFinding[] }) {
               </Item>
             ))}
             <Item term="Why it matters here">{finding.why}</Item>
+            {finding.whyHere && (
+              <Item term="In this house, calculated">
+                <WhyHereFigure why={finding.whyHere} />
+              </Item>
+            )}
             <Item term="What to ask for">{finding.ask}</Item>
             <Item term="Who and when">
               {finding.who}, {finding.by}

@@ -10,6 +10,7 @@ import { GradeKey } from './GradeKey';
 import { NotSeen } from './NotSeen';
 import { PermitResult } from './PermitResult';
 import { PrintButton } from './PrintButton';
+import { Readings } from './Readings';
 import { ReportDrawing } from './ReportDrawing';
 
 /** The report as the client reads it; everything in it is in the data. */
@@ -77,6 +78,7 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
         {report.permit && <PermitResult permit={report.permit} />}
         <GradeKey findings={report.findings} />
         <Findings findings={report.findings} />
+        <Readings report={report} />
         <NotSeen report={report} />
         <section className="border-ink mt-8 border-t-2 pt-3" aria-labelledby="cautions">
           <h2 id="cautions" className="text-lg font-bold">

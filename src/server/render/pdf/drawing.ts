@@ -123,7 +123,7 @@ function drawShape(doc: Pdf, shape: Shape): void {
 }
 
 /** One line of words on its baseline. */
-function label(
+export function label(
   doc: Pdf,
   text: string,
   x: number,

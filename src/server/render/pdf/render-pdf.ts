@@ -10,6 +10,8 @@ import { drawPanelPage } from './drawing';
 import { Flow, ink2 } from './flow';
 import type { Pdf } from './flow';
 import { loadFonts, registerFonts } from './fonts';
+import { levelWords } from '@/core/report/readings';
+import { whyHere } from './why-here';
 
 /** The report on paper: tagged, bookmarked, fonts embedded, page n of m. */
 export async function renderPdf(report: ReportData, site: SiteView): Promise<Buffer> {
@@ -43,6 +45,7 @@ export async function renderPdf(report: ReportData, site: SiteView): Promise<Buf
     drawPanelPage(flow, panel, site, report.findings);
   }
   findings(flow, report);
+  readings(flow, report);
   notSeen(flow, report);
   flow.heading('Look, do not touch', 2);
   for (const caution of report.cautions) flow.paragraph(caution);
@@ -133,6 +136,7 @@ function findings(flow: Flow, report: ReportData): void {
     flow.item('What was seen', finding.seen);
     for (const words of finding.absorbed) flow.item('Of the same cause', words);
     flow.item('Why it matters here', finding.why);
+    if (finding.whyHere) whyHere(flow, finding.whyHere);
     flow.item('What to ask for', finding.ask);
     flow.item('Who and when', `${finding.who}, ${finding.by}`);
     if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
@@ -149,6 +153,23 @@ function findings(flow: Flow, report: ReportData): void {
         )
         .join('; '),
     );
+  }
+}
+
+/** Readings and what was tried in the circuit model. */
+function readings(flow: Flow, report: ReportData): void {
+  if (report.readings.length > 0) {
+    flow.heading('Readings', 2);
+    for (const one of report.readings)
+      flow.item(
+        `${one.panelName}, ${one.words}`,
+        `${one.value}. ${levelWords[one.level]}: ${one.verdict}. ${one.limits ? `Limits: ${one.limits}. ` : ''}${one.by}, ${one.at.slice(0, 16).replace('T', ' ')}, ${one.instrument}.`,
+      );
+  }
+  if (report.whatIfs.length > 0) {
+    flow.heading('What would happen, calculated', 2);
+    for (const { name, says, finding, by } of report.whatIfs)
+      flow.item(`${name}${finding ? `, for finding ${finding}` : ''}`, `${says} Kept by ${by}.`);
   }
 }
 
