@@ -27,7 +27,11 @@ for (let i = 0; i < 4; i++) {
   await page.waitForTimeout(900);
   await page.getByRole('button', { name: 'Take this figure' }).click();
   await page.waitForTimeout(400);
-  if (await page.getByRole('alertdialog').count() + await page.getByRole('dialog').count()) { await page.screenshot({ path: '/tmp/s2d.png' }); await page.keyboard.press('Escape'); break; }
+  if ((await page.getByRole('alertdialog').count()) + (await page.getByRole('dialog').count())) {
+    await page.screenshot({ path: '/tmp/s2d.png' });
+    await page.keyboard.press('Escape');
+    break;
+  }
 }
 await page.waitForTimeout(500);
 await page.screenshot({ path: '/tmp/s2.png' });

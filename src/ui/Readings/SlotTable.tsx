@@ -25,7 +25,14 @@ export function SlotTable({ slots, readingOf, chosen, choose }: SlotTableProps) 
               aria-pressed={on}
               onClick={() => choose(slot.key)}
             >
-              <span className="font-semibold">{slot.words}</span>
+              <span>
+                <strong>{slot.words}</strong>
+                {slot.limits && (
+                  <span className="text-caption text-ink2 block">
+                    {slot.limits.words} ({slot.limits.source})
+                  </span>
+                )}
+              </span>
               <span className="text-right text-base whitespace-nowrap">
                 {fact ? (
                   <>
@@ -38,11 +45,13 @@ export function SlotTable({ slots, readingOf, chosen, choose }: SlotTableProps) 
               </span>
               <span className="max-md:col-span-2">
                 <VerdictMark verdict={verdict} />
-                <span className="text-ink2 block">
-                  {slot.limits && `${slot.limits.words} (${slot.limits.source})`}
-                  {taking &&
-                    ` · ${names.get(taking.author) ?? taking.author}, ${taking.at.slice(0, 16).replace('T', ' ')}, ${taking.instrumentWords ?? 'instrument not recorded'}`}
-                </span>
+                {taking && (
+                  <span className="text-caption text-ink2 block">
+                    {names.get(taking.author) ?? taking.author},{' '}
+                    {taking.at.slice(0, 16).replace('T', ' ')},{' '}
+                    {taking.instrumentWords ?? 'instrument not recorded'}
+                  </span>
+                )}
               </span>
             </button>
           </li>

@@ -22,7 +22,7 @@ export function FlowDrawing({ flow, names }: { flow: Flow; names: ReadonlyMap<st
     <svg
       viewBox={`0 0 ${size.width} ${size.height}`}
       style={{ width: Math.min(size.width, 980), maxWidth: '100%' }}
-      className="mt-2"
+      className="mx-auto mt-2 block"
       role="img"
       aria-label={describe(flow)}
     >
