@@ -12,7 +12,7 @@ const rim = 6;
 const wallC = 20;
 const insideC = 24;
 /** How far a warm joint shows, points. */
-const reach = 3.2;
+const reach = 2;
 
 /** What a thermal camera would write: rows of °C under one heading, with the noise of a sensor. */
 export function thermalPicture(panel: PanelView, site: SiteView, truth: Truth): string {

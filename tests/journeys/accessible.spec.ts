@@ -4,12 +4,20 @@ import { ines, test } from './world';
 
 test.setTimeout(240_000);
 
-const views = [
+const views: readonly { name: string; path: string; press?: string }[] = [
   { name: 'Today', path: '/' },
   { name: 'Walk', path: '/inspections/lock-keepers-house/walk' },
   { name: 'Walk, fuse panel', path: '/inspections/net-loft/walk' },
   { name: 'Supply', path: '/inspections/chandlery/supply' },
+  {
+    name: 'Supply, what flows',
+    path: '/inspections/lock-keepers-house/supply',
+    press: 'What flows',
+  },
   { name: 'Circuits', path: '/inspections/quay-bakery/circuits' },
+  { name: 'Load', path: '/inspections/osier-cottage/circuits', press: 'Load' },
+  { name: 'Trace', path: '/inspections/ropewalk/circuits', press: 'Trace' },
+  { name: 'Readings', path: '/inspections/osier-cottage/readings' },
   { name: 'Judge', path: '/inspections/lock-keepers-house/judge' },
   { name: 'Library', path: '/library' },
   { name: 'Notes', path: '/inspections/lock-keepers-house/notes' },
@@ -51,11 +59,16 @@ for (const size of [
     await page.getByLabel('Password').fill(ines.password);
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-    for (const { name, path } of views) {
+    for (const { name, path, press } of views) {
       await page.goto(origin + path);
       await expect(page.getByRole('main')).toBeVisible();
       if (!['Today', 'Report', 'Library'].includes(name))
         await expect(page.getByText('All arrived')).toBeVisible();
+      if (press)
+        await page
+          .getByRole('group', { name: 'Show' })
+          .getByRole('button', { name: press })
+          .click();
       await check(name);
     }
     await page.goto(`${origin}/inspections/lock-keepers-house/walk`);

@@ -12,17 +12,36 @@ const phone = { width: 390, height: 844 };
 const house = '/inspections/lock-keepers-house';
 const walk = `${house}/walk`;
 const views = [
-  { name: 'sign-in', path: '/sign-in', size: desk, theme: 'light' },
   { name: 'today', path: '/', size: desk, theme: 'light' },
   { name: 'walk-desk-light', path: walk, size: desk, theme: 'light' },
   { name: 'walk-desk-dark', path: walk, size: desk, theme: 'dark' },
   { name: 'walk-phone-dark', path: walk, size: phone, theme: 'dark' },
-  { name: 'walk-phone-sun', path: walk, size: phone, theme: 'sun' },
   { name: 'walk-fuse-panel', path: '/inspections/net-loft/walk', size: desk, theme: 'light' },
-  { name: 'walk-split-bus', path: '/inspections/chandlery/walk', size: desk, theme: 'light' },
   { name: 'walk-three-phase', path: '/inspections/quay-bakery/walk', size: desk, theme: 'light' },
   { name: 'supply', path: '/inspections/chandlery/supply', size: desk, theme: 'light' },
+  {
+    name: 'supply-flows',
+    path: `${house}/supply`,
+    press: 'What flows',
+    size: desk,
+    theme: 'light',
+  },
   { name: 'circuits', path: `${house}/circuits`, size: desk, theme: 'light' },
+  {
+    name: 'load',
+    path: '/inspections/osier-cottage/circuits',
+    press: 'Load',
+    size: desk,
+    theme: 'light',
+  },
+  {
+    name: 'trace',
+    path: '/inspections/ropewalk/circuits',
+    press: 'Trace',
+    size: desk,
+    theme: 'light',
+  },
+  { name: 'readings', path: `${house}/readings`, size: desk, theme: 'light' },
   { name: 'judge', path: `${house}/judge`, size: desk, theme: 'light' },
   { name: 'judge-phone', path: `${house}/judge`, size: phone, theme: 'dark' },
   { name: 'library', path: '/library?rule=breaker/double-tap', size: desk, theme: 'light' },
@@ -36,19 +55,24 @@ const browser = await chromium.launch(playwright.use!.launchOptions);
 const context = await browser.newContext();
 const page = await context.newPage();
 const [ines] = demoOrganisations[0].members;
-for (const { name, path, size, theme } of views) {
+await page.goto(`${origin}/sign-in`);
+await page.getByLabel('E-mail').fill(ines.email);
+await page.getByLabel('Password').fill(ines.password);
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.getByRole('heading', { name: 'Today' }).waitFor();
+for (const { name, path, size, theme, ...view } of views) {
   await context.addCookies([{ name: 'east-gate-theme', value: theme, url: origin }]);
   await page.setViewportSize(size);
   await page.goto(origin + path);
   await page.getByRole('main').waitFor();
   if (path.endsWith('/walk')) await page.getByText('All arrived').waitFor();
+  if ('press' in view)
+    await page
+      .getByRole('group', { name: 'Show' })
+      .getByRole('button', { name: view.press })
+      .click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
   console.log(`docs/screenshots/${name}.png`);
-  if (name !== 'sign-in') continue;
-  await page.getByLabel('E-mail').fill(ines.email);
-  await page.getByLabel('Password').fill(ines.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Today' }).waitFor();
 }
 await browser.close();

@@ -22,7 +22,7 @@ export function onPicture({ picture: [a, b], drawing: [c, d] }: Corners, at: Spo
 export function hottestAt(
   { width, height, cells }: ThermalGrid,
   { x, y }: Spot,
-  around = 2,
+  around = 1,
 ): number | undefined {
   const [column, row] = [Math.round(x), Math.round(y)];
   if (column < 0 || row < 0 || column >= width || row >= height) return undefined;

@@ -76,8 +76,8 @@ export function Additions() {
             value={poles}
             onChange={(event) => setPoles(Number(event.target.value) as 1 | 2)}
           >
-            <option value={2}>{legToLegV} V, leg to leg</option>
-            <option value={1}>{legToNeutralV.A} V, leg to neutral</option>
+            <option value={2}>{legToLegV} V</option>
+            <option value={1}>{legToNeutralV.A} V</option>
           </select>
         </label>
         <label className="flex min-h-8 cursor-pointer items-center gap-2 self-end">

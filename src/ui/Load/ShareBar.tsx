@@ -27,7 +27,7 @@ export function ShareBar({ share, words }: { share: number | undefined; words: s
           />
         ))}
       </svg>
-      <span className="w-24 whitespace-nowrap">
+      <span className="w-24 whitespace-nowrap max-lg:w-20">
         <strong>{Math.round(share * 100)} %</strong> of {words}
       </span>
     </span>

@@ -37,6 +37,9 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
   const [off, setOff] = useState(false);
   const [fault, setFault] = useState<string>();
   const live = useInstrument(driver, slot, off);
+  // On a phone the figure and its button stay in reach of the thumb; the rest opens when wanted.
+  const [more, setMore] = useState(false);
+  const rest = more ? '' : 'max-lg:hidden';
 
   const connect = async () => {
     const standIn = new EventSourceDriver(slot.kind, inspection, off);
@@ -83,7 +86,11 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
         </div>
       ) : (
         <>
-          <div className="border-line bg-sheet border p-3 text-center" aria-label="Live figure">
+          <div
+            className="border-line bg-sheet border p-3 text-center max-lg:py-1"
+            aria-label="Live figure"
+            role="group"
+          >
             <output className="block font-mono text-4xl font-bold max-lg:text-3xl">
               {live?.sample ? live.sample.value : '––'}{' '}
               <span className="text-ink2 text-xl">{slot.unit}</span>
@@ -115,12 +122,17 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
               {fault}
             </p>
           )}
+          <button className="act lg:hidden" aria-expanded={more} onClick={() => setMore(!more)}>
+            {more ? 'Less' : 'Type it, or set the supply'}
+          </button>
           {driver && (
-            <button className="act" aria-pressed={off} onClick={() => turn(!off)}>
+            <button className={`act ${rest}`} aria-pressed={off} onClick={() => turn(!off)}>
               {off ? 'Stand-in supply is off' : 'Stand-in supply is on'}
             </button>
           )}
-          <TypedFigure key={slot.key} slot={slot} record={record} />
+          <div className={rest}>
+            <TypedFigure key={slot.key} slot={slot} record={record} />
+          </div>
         </>
       )}
       <p className="max-lg:hidden">

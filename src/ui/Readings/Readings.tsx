@@ -28,8 +28,8 @@ export function Readings() {
   };
   return (
     <main className="bg-sheet h-full overflow-y-auto lg:overflow-hidden" aria-label="Readings">
-      <div className="grid lg:h-full lg:grid-cols-[230px_minmax(0,1fr)_320px]">
-        <div className="border-line p-4 lg:overflow-y-auto lg:border-r">
+      <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[230px_minmax(0,1fr)_320px]">
+        <div className="border-line min-w-0 p-4 max-lg:pb-0 lg:overflow-y-auto lg:border-r">
           <h2 className="text-heading border-line border-b pb-1.5 font-bold">
             Readings of {panel.name}
           </h2>
@@ -61,7 +61,7 @@ export function Readings() {
           />
         </div>
         <aside
-          className="border-line bg-app min-w-0 p-4 max-lg:sticky max-lg:bottom-0 max-lg:border-t lg:overflow-y-auto lg:border-l"
+          className="border-line bg-app min-w-0 p-4 max-lg:sticky max-lg:bottom-0 max-lg:border-t max-lg:py-2 lg:overflow-y-auto lg:border-l"
           aria-label="Instrument"
         >
           {slot && (

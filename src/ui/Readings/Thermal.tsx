@@ -10,7 +10,8 @@ import { observe } from '@/core/recording/draft';
 import type { ThermalGrid } from '@/core/thermal/grid';
 import { gridOf } from '@/core/thermal/grid';
 import type { Spot } from '@/core/thermal/map';
-import { canCorners, terminalTemperatures } from '@/core/thermal/terminal-spots';
+import { onPicture } from '@/core/thermal/map';
+import { canCorners, terminalSpots, terminalTemperatures } from '@/core/thermal/terminal-spots';
 import { useBook } from '../Book/context';
 
 /** A thermal picture laid over the panel by two tapped corners; its temperatures become readings. */
@@ -48,15 +49,12 @@ export function Thermal() {
     else setFault('The stand-in camera does not answer: it needs the connection.');
   };
   const [first, second] = taps;
-  const temperatures =
-    grid && first && second
-      ? terminalTemperatures(
-          grid,
-          { picture: [first, second], drawing: canCorners(geometry) },
-          panel,
-          geometry,
-        )
-      : [];
+  const corners = first &&
+    second && { picture: [first, second] as [Spot, Spot], drawing: canCorners(geometry) };
+  const temperatures = grid && corners ? terminalTemperatures(grid, corners, panel, geometry) : [];
+  const screws = corners
+    ? terminalSpots(panel, geometry).map(({ spot }) => onPicture(corners, spot))
+    : noSpots;
   const record = () =>
     actions.record(() =>
       temperatures.map(({ terminal, c }) =>
@@ -90,6 +88,7 @@ export function Thermal() {
           <Picture
             grid={grid}
             taps={taps}
+            screws={screws}
             tap={(spot) => setTaps(taps.length >= 2 ? [spot] : [...taps, spot])}
           />
           <div>
@@ -136,16 +135,21 @@ export function Thermal() {
   );
 }
 
+const noSpots: Spot[] = [];
+
 /** Screen pixels of one point of the picture. */
 const zoom = 2;
 
 function Picture({
   grid,
   taps,
+  screws,
   tap,
 }: {
   grid: ThermalGrid;
   taps: readonly Spot[];
+  /** Where the screws of the breakers lie on it. */
+  screws: readonly Spot[];
   tap(spot: Spot): void;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -162,13 +166,14 @@ function Picture({
         context.fillRect(column * zoom, row * zoom, zoom, zoom);
       }
     context.strokeStyle = '#ffffff';
-    context.lineWidth = 2;
+    context.lineWidth = 1;
+    for (const { x, y } of screws) context.strokeRect(x * zoom - 3, y * zoom - 3, 6, 6);
     for (const { x, y } of taps) {
       context.beginPath();
       context.arc(x * zoom, y * zoom, 8, 0, 2 * Math.PI);
       context.stroke();
     }
-  }, [grid, colour, taps]);
+  }, [grid, colour, taps, screws]);
   const onPointerDown = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     tap({

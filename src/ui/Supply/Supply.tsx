@@ -19,7 +19,7 @@ export function Supply() {
   const [flows, setFlows] = useState(false);
   return (
     <main
-      className="bg-sheet grid h-full min-h-0 grid-rows-[auto_minmax(0,1fr)] max-lg:overflow-y-auto"
+      className="bg-sheet h-full min-h-0 max-lg:overflow-y-auto lg:grid lg:grid-rows-[auto_minmax(0,1fr)]"
       aria-label="Supply"
     >
       <div className="border-line flex items-center gap-2 border-b px-4 py-2 lg:px-8">
@@ -36,8 +36,8 @@ export function Supply() {
       {flows ? (
         <WhatFlows />
       ) : (
-        <div className="grid min-h-0 lg:grid-cols-[1fr_340px]">
-          <div className="min-h-0 overflow-auto p-4 lg:px-8">
+        <div className="min-h-0 lg:grid lg:grid-cols-[1fr_340px]">
+          <div className="min-h-0 p-4 max-lg:overflow-x-auto lg:overflow-auto lg:px-8">
             {trouble && (
               <p role="alert" className="text-danger font-semibold">
                 {trouble}
@@ -47,7 +47,7 @@ export function Supply() {
             <AroundList chosen={chosen} choose={choose} />
           </div>
           <aside
-            className="border-line bg-app min-h-0 overflow-y-auto border-l p-4"
+            className="border-line bg-app min-h-0 p-4 max-lg:border-t lg:overflow-y-auto lg:border-l"
             aria-label="Chosen part of the supply"
             tabIndex={0}
           >

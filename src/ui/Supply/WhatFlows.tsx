@@ -40,7 +40,7 @@ export function WhatFlows() {
     ]),
   );
   return (
-    <div className="grid min-h-0 lg:h-full lg:grid-cols-[minmax(0,1fr)_360px]">
+    <div className="min-h-0 lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_360px]">
       <div className="min-h-0 min-w-0 p-4 lg:overflow-auto lg:px-8">
         {flow ? (
           <>
