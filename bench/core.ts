@@ -2,6 +2,8 @@ import assert from 'node:assert/strict';
 import { median } from 'd3-array';
 import { assess } from '@/core/assess';
 import { scenesOf } from '@/core/examine/examine';
+import { follow } from '@/core/follow';
+import { highestCounter, observe, stamp } from '@/core/recording/draft';
 import { testSettings } from '@/core/testing/bench';
 import { fullPanelEntries } from './full-panel';
 import { answersOfEngine, answersOfRules, flatPlaces, generalEngine } from './shared-checks';
@@ -15,6 +17,37 @@ console.log(
 );
 console.log(
   `  assess, entries to findings: ${timesInWords(await timesOf(() => assess(entries, testSettings)))}`,
+);
+
+/** One more observation each time, as a visit goes on: what the walk does at every touch. */
+const looks = ['heatMark', 'moisture', 'melted', 'liveReachable'] as const;
+const grown = [...entries];
+let counter = highestCounter(entries);
+let followed = follow(grown, testSettings);
+const panelId = first.site.panels[0]!.id;
+const positions = first.site.panels[0]!.positions;
+const growing = await timesOf(() => {
+  const at = grown.length - entries.length;
+  const about = positions[at % positions.length]!.ref;
+  const property = looks[Math.floor(at / positions.length) % looks.length]!;
+  const [entry] = stamp([observe(followed.site.reader, about, { [property]: at % 40 === 0 })], {
+    newId: () => `more-${(counter += 1)}`,
+    device: 'bench',
+    author: 'bench',
+    at: '2026-04-14T12:00:00+01:00',
+    counter,
+  });
+  grown.push(entry!);
+  const now = [...grown];
+  followed = follow(now, testSettings, followed);
+});
+assert.deepEqual(
+  followed.assessment.findings.map(({ key, grade }) => [key, grade]),
+  assess(grown, testSettings).findings.map(({ key, grade }) => [key, grade]),
+  `followed and anew give the same of ${panelId}`,
+);
+console.log(
+  `  assess warm, after one more entry (${grown.length - entries.length} times on, same findings as anew): ${timesInWords(growing)}`,
 );
 
 const { site, yardstick, settings } = first;

@@ -39,15 +39,28 @@ export function assessInspection(inspection: Inspection, settings: Settings): As
 
 /** The same, where the recorded facts were put together already. */
 export function assessSite(read: SiteView, set: Settings): Assessment {
-  const school = read.site && read.reader.value(read.site, 'school');
-  const settings = school ? { ...set, school } : set;
-  const { inspection } = read.reader;
+  const settings = settingsAt(read, set);
   const yardstick = yardstickOf(settings);
-  const examination = examine(read, yardstick, settings);
+  return assessmentOf(examine(read, yardstick, settings), yardstick, settings);
+}
+
+/** Settings with the school this inspection is graded by. */
+export function settingsAt(read: SiteView, settings: Settings): Settings {
+  const school = read.site && read.reader.value(read.site, 'school');
+  return school ? { ...settings, school } : settings;
+}
+
+/** The same, where the rules answered already. */
+export function assessmentOf(
+  examination: Examination,
+  yardstick: Yardstick,
+  settings: Settings,
+  findings: Finding[] = judge(examination),
+): Assessment {
   const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
   return {
-    inspection,
+    inspection: site.reader.inspection,
     site,
     yardstick,
     settings,
@@ -55,7 +68,7 @@ export function assessSite(read: SiteView, set: Settings): Assessment {
     get verdicts() {
       return (verdicts ??= verdictsOf(examination));
     },
-    findings: judge(examination),
+    findings,
     notSeen: notSeenLines(open, unseen),
     coverage: coverageOf(open, unseen, clear),
   };

@@ -22,6 +22,9 @@ import * as entryQueries from '@/server/db/entries';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
 import * as pictureQueries from '@/server/db/pictures';
+import * as linkQueries from '@/server/db/links';
+import * as mailboxQueries from '@/server/db/mailbox';
+import * as reportQueries from '@/server/db/reports';
 import * as sessionQueries from '@/server/db/sessions';
 import { seedOrganisations } from '@/server/db/seed';
 import type { Session } from '@/server/session';
@@ -48,6 +51,23 @@ const session = (who: typeof a): Session => ({
 });
 const inspection = `isolated-${mark}`;
 let pictureDigest = '';
+const linkId = `link-${mark}`;
+const issuedRow = {
+  id: `report-${mark}`,
+  inspection_id: inspection,
+  number: `1998-0001`,
+  revision: 0,
+  revises: null,
+  kind: 'report' as const,
+  changes: '',
+  issued_by: a.member,
+  signed_name: secretPlace,
+  licence: '',
+  digest: 'f'.repeat(64),
+  package: '{}',
+  report: {},
+  entries: 1,
+};
 let pictureBytes: Buffer;
 const entry: Entry = {
   v: 1,
@@ -77,6 +97,23 @@ beforeAll(async () => {
     })),
   );
   await deliverEntries(session(a), { inspection, entries: [entry] });
+  await inOrganisation(a.id, async (tx) => {
+    await reportQueries.insertIssued(tx, a.id, issuedRow);
+    await linkQueries.insertLink(tx, a.id, {
+      id: linkId,
+      report: issuedRow.id,
+      tokenHash: Buffer.from(`token-${mark}`),
+      sentTo: `client-${mark}@test.example`,
+      by: a.member,
+      days: 1,
+    });
+    await mailboxQueries.insertLetter(tx, a.id, {
+      id: `l-${mark}`,
+      sent_to: 'x',
+      subject: 'x',
+      body: mark,
+    });
+  });
   pictureBytes = await plainPicture(1200, 900).jpeg().toBuffer();
   const stored = await storePicture(session(a), pictureBytes);
   if (!stored.ok) throw new Error(stored.reason);
@@ -180,6 +217,9 @@ describe('row security', () => {
     'update entries set author = author',
     'delete from entries',
     'truncate entries',
+    `update issued_reports set package = '{}'`,
+    'delete from issued_reports',
+    'delete from link_visits',
     'delete from inspections',
     `insert into members values ('${a.id}', 'x', 'x', 'x', 'x', 'x')`,
   ])('refuses the application: %s', async (statement) => {
@@ -206,6 +246,7 @@ describe('row security', () => {
     expect(names).toEqual([
       'count_sign_in_attempt',
       'end_session',
+      'find_link',
       'find_member_for_sign_in',
       'find_session',
       'forget_sign_in_attempts',
@@ -240,7 +281,51 @@ describe('every query', () => {
         entries: 0,
         findings: {},
         seen_share: 0,
+        danger_open: 0,
+        due_on: null,
+        stage: 'draft',
+        issued_as: null,
+        words: '',
       }),
+    manyStatesFound: (tx) =>
+      inspectionQueries
+        .manyStatesFound(tx, 'only:*')
+        .then((rows) => rows.filter((row) => row.inspection_id === inspection)),
+    manyStatesDue: (tx) =>
+      inspectionQueries
+        .manyStatesDue(tx, '2999-01-01')
+        .then((rows) => rows.filter((row) => row.inspection_id === inspection)),
+    manyIssuedOf: (tx) => reportQueries.manyIssuedOf(tx, inspection),
+    maybeOneIssued: (tx) => reportQueries.maybeOneIssued(tx, issuedRow.id),
+    oneNextNumber: (tx) =>
+      reportQueries
+        .oneNextNumber(tx, 1999)
+        .then((number) => (number === '1999-0001' ? [] : number)),
+    insertIssued: (tx) => reportQueries.insertIssued(tx, a.id, { ...issuedRow, id: 'smuggled' }),
+    insertLink: (tx) =>
+      linkQueries.insertLink(tx, a.id, {
+        id: 'smuggled',
+        report: issuedRow.id,
+        tokenHash: nothing,
+        sentTo: 'x@test.example',
+        by: 'x',
+        days: 1,
+      }),
+    manyLinksOf: (tx) => linkQueries.manyLinksOf(tx, inspection),
+    maybeOneLink: (tx) => linkQueries.maybeOneLink(tx, linkId),
+    maybeRevokeLink: (tx) => linkQueries.maybeRevokeLink(tx, linkId),
+    acknowledgeLink: (tx) => linkQueries.acknowledgeLink(tx, linkId, 'x'),
+    insertLinkVisit: (tx) => linkQueries.insertLinkVisit(tx, a.id, linkId, 'opened'),
+    maybeOneLinkByToken: (tx) => linkQueries.maybeOneLinkByToken(tx, nothing),
+    insertLetter: (tx) =>
+      mailboxQueries.insertLetter(tx, a.id, {
+        id: 'smuggled',
+        sent_to: 'x',
+        subject: 'x',
+        body: 'x',
+      }),
+    manyLetters: (tx) =>
+      mailboxQueries.manyLetters(tx).then((rows) => rows.filter((row) => row.body.includes(mark))),
     manyStates: (tx) =>
       inspectionQueries
         .manyStates(tx)
@@ -284,6 +369,9 @@ describe('every query', () => {
     ...memberQueries,
     ...sessionQueries,
     ...pictureQueries,
+    ...reportQueries,
+    ...linkQueries,
+    ...mailboxQueries,
   };
 
   test('is asked here', () =>

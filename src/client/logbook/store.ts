@@ -1,10 +1,8 @@
 import type { Assessment } from '@/core/assess';
-import { assessSite } from '@/core/assess';
+import type { Followed } from '@/core/follow';
+import { follow } from '@/core/follow';
 import type { Entry } from '@/core/entries/entry';
 import { compareEntries } from '@/core/entries/entry';
-import { fold } from '@/core/entries/fold';
-import type { SiteView } from '@/core/panel/site-view';
-import { readSite } from '@/core/panel/site-view';
 import { refusalsAfter } from '@/core/recording/check';
 import type { Draft } from '@/core/recording/draft';
 import { highestCounter, stamp } from '@/core/recording/draft';
@@ -52,6 +50,8 @@ export class LogbookStore {
   private queue: Promise<unknown> = Promise.resolve();
   private db: HeldDatabase | undefined;
   private wake: () => void = () => undefined;
+  /** What is shown, with what it takes to follow it. */
+  private followed: Followed | undefined;
 
   constructor(
     private readonly frame: LogbookFrame,
@@ -134,8 +134,8 @@ export class LogbookStore {
       counter: highestCounter(this.state.entries),
     });
     const ordered = [...this.state.entries, ...fresh].sort(compareEntries);
-    const site = readSite(fold(ordered));
-    const [refusal] = refusalsAfter(this.state.assessment.site, site, fresh);
+    const next = follow(ordered, frame.settings, this.followed);
+    const [refusal] = refusalsAfter(this.state.assessment.site, next.site, fresh);
     if (refusal) return refusal.message;
     const { organisation, member, inspection } = frame;
     const held: Held[] = fresh.map((entry) => ({
@@ -148,12 +148,11 @@ export class LogbookStore {
     }));
     try {
       const holding = hold(this.db, held);
-      const derived = this.derivedFrom(ordered, site);
       await holding;
       // Another tab may have brought entries meanwhile.
       const same = this.state.entries === standing;
       this.set({
-        ...(same ? derived : this.derived([...this.state.entries, ...fresh])),
+        ...(same ? this.shownOf(next) : this.derived([...this.state.entries, ...fresh])),
         held: { ...this.state.held, waiting: this.state.held.waiting + fresh.length },
       });
     } catch {
@@ -165,15 +164,17 @@ export class LogbookStore {
 
   private derived(entries: readonly Entry[]) {
     const ordered = [...entries].sort(compareEntries);
-    return this.derivedFrom(ordered, readSite(fold(ordered)));
+    return this.shownOf(follow(ordered, this.frame.settings, this.followed));
   }
 
-  private derivedFrom(ordered: readonly Entry[], site: SiteView) {
+  private shownOf(followed: Followed) {
+    this.followed = followed;
+    const { entries, assessment } = followed;
     return {
-      entries: ordered,
-      assessment: assessSite(site, this.frame.settings),
-      canUndo: undoDraft(ordered, this.frame.member) !== undefined,
-      canRedo: redoDraft(ordered, this.frame.member) !== undefined,
+      entries,
+      assessment,
+      canUndo: undoDraft(entries, this.frame.member) !== undefined,
+      canRedo: redoDraft(entries, this.frame.member) !== undefined,
     };
   }
 

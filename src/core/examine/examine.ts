@@ -2,7 +2,7 @@ import type { Fact } from '../entries/inspection';
 import type { SiteView } from '../panel/site-view';
 import { readSite } from '../panel/site-view';
 import { rules } from '../rules';
-import type { Outcome, Scene, Want } from '../rules/rule';
+import type { Outcome, Rule, Scene, Want } from '../rules/rule';
 import { aroundOf, aroundPanels } from '../rules/around';
 import { panelPlaces } from '../rules/places';
 import { want } from '../rules/rule';
@@ -18,7 +18,7 @@ export interface Examination extends Answers {
 }
 
 /** What the rules answered. */
-interface Answers {
+export interface Answers {
   /** Place by place: what was found, and what was not seen for a reason of its own. */
   open: Verdict[];
   /** Places not seen, all together for each fact that was never recorded. */
@@ -104,45 +104,58 @@ export function scenesOf(
 }
 
 function examineScenes(scenes: ReadonlyMap<string, Scene>, keep: boolean): Answers {
-  const open: Verdict[] = [];
-  const unseen: UnseenPlaces[] = [];
-  const closed: Verdict[] = [];
-  let [clear, doesNotApply] = [0, 0];
+  const answers = noAnswers(keep);
   for (const scene of scenes.values()) {
-    const panel = scene.panel.id;
     const shut = closedCover(scene);
-    for (const rule of rules) {
-      const hidden = rule.behindCover ? shut : undefined;
-      rule.examine(
-        scene,
-        (place, outcome) => {
-          if (outcome.outcome === 'found') open.push({ rule, panel, place, outcome });
-          else if (outcome.outcome === 'not-seen')
-            open.push({
-              rule,
-              panel,
-              place,
-              outcome: hidden ? { ...outcome, wants: [hidden] } : outcome,
-            });
-          else {
-            if (outcome.outcome === 'clear') clear += 1;
-            else doesNotApply += 1;
-            if (keep) closed.push({ rule, panel, place, outcome });
-          }
-        },
-        (places, what) =>
-          unseen.push({ rule, panel, places, what: hidden ?? what, about: hidden?.about }),
-      );
-    }
+    for (const rule of rules) examineRule(rule, scene, shut, answers);
   }
-  return { open, unseen, clear, doesNotApply, closed: keep ? closed : undefined };
+  return answers;
+}
+
+export const noAnswers = (keep = false): Answers => ({
+  open: [],
+  unseen: [],
+  clear: 0,
+  doesNotApply: 0,
+  closed: keep ? [] : undefined,
+});
+
+/** One rule at every place of a panel, added to the answers. */
+export function examineRule(
+  rule: Rule,
+  scene: Scene,
+  shut: Want | undefined,
+  answers: Answers,
+): void {
+  const panel = scene.panel.id;
+  const hidden = rule.behindCover ? shut : undefined;
+  rule.examine(
+    scene,
+    (place, outcome) => {
+      if (outcome.outcome === 'found') answers.open.push({ rule, panel, place, outcome });
+      else if (outcome.outcome === 'not-seen')
+        answers.open.push({
+          rule,
+          panel,
+          place,
+          outcome: hidden ? { ...outcome, wants: [hidden] } : outcome,
+        });
+      else {
+        if (outcome.outcome === 'clear') answers.clear += 1;
+        else answers.doesNotApply += 1;
+        answers.closed?.push({ rule, panel, place, outcome });
+      }
+    },
+    (places, what) =>
+      answers.unseen.push({ rule, panel, places, what: hidden ?? what, about: hidden?.about }),
+  );
 }
 
 /**
  * What is wanted behind a cover that was not opened. It explains a missing fact there; it erases
  * none that was established otherwise.
  */
-function closedCover({ panel, site: { reader } }: Scene): Want | undefined {
+export function closedCover({ panel, site: { reader } }: Scene): Want | undefined {
   if (reader.value(panel.id, 'coverOpened') !== 'not-opened') return undefined;
   const reason = reader.value(panel.id, 'coverReason');
   return want(panel.id, 'coverOpened', `cover not opened${reason ? `: ${reason}` : ''}`);

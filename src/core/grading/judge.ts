@@ -12,14 +12,21 @@ import type { Ruling } from './rulings';
 import { readRulings } from './rulings';
 
 /** Grades every finding of an examination in one school, gravest first. */
-export function judge({ site, scenes, open }: Examination, school?: School): Finding[] {
+export function judge(
+  { site, scenes, open }: Examination,
+  school?: School,
+  /** Gives a grading known from before, or has it done. */
+  known: (verdict: Verdict, grade: () => Finding) => Finding = (_, grade) => grade(),
+): Finding[] {
   const found = open.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
   const rulings = readRulings(site.reader.inspection, site.reader);
   const hot = found.filter((verdict) => verdict.rule.id === 'reading/hot-part');
   const graded = (verdict: Verdict) => {
     const scene: Scene = scenes.get(verdict.panel)!;
-    return gradeOne(verdict, scene, school ?? scene.settings.school, found, hot);
+    return known(verdict, () =>
+      gradeOne(verdict, scene, school ?? scene.settings.school, found, hot),
+    );
   };
   const findings = kept.map((verdict) => {
     const finding = graded(verdict);

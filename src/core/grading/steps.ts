@@ -96,12 +96,11 @@ export function evidenceSteps(
   hot: readonly Verdict[],
 ): Step[] {
   const { reader } = scene.site;
-  const { recorded } = reader.inspection;
   const isOwn = ({ about, property }: Fact) =>
     own.some((fact) => fact.about === about && fact.property === property);
   const steps: Step[] = [];
   for (const step of observations) {
-    if (!recorded.has(step.property) || (step.unlessReachInBase && rule.reachInBase)) continue;
+    if (!reader.isRecorded(step.property) || (step.unlessReachInBase && rule.reachInBase)) continue;
     for (const about of place.related) {
       const fact = reader.fact(about, step.property) as Fact | undefined;
       if (!fact || fact.value !== step.value || isOwn(fact)) continue;
@@ -118,7 +117,7 @@ export function evidenceSteps(
   }
   for (const step of [
     ...surroundingSteps(rule, place, scene),
-    ...(recorded.has('loadCurrentA') ? loadSteps(place, scene) : []),
+    ...(reader.isRecorded('loadCurrentA') ? loadSteps(place, scene) : []),
     ...(hot.length > 0 ? temperatureSteps(rule, place, hot) : []),
     ...reductionSteps(rule, place, scene),
   ])

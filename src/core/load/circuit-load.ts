@@ -27,8 +27,7 @@ export function circuitLoadA(
   panel: PanelView,
   circuit: CircuitView,
 ): CircuitLoad | undefined {
-  const { recorded } = reader.inspection;
-  if (!recorded.has('loadCurrentA') && !recorded.has('listedW')) return undefined;
+  if (!reader.isRecorded('loadCurrentA') && !reader.isRecorded('listedW')) return undefined;
   const measured = circuit.terminals.flatMap((ref) => reader.fact(ref, 'loadCurrentA') ?? []);
   if (measured.length > 0) {
     const highest = measured.reduce((a, b) => (b.value > a.value ? b : a));

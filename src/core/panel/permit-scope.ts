@@ -16,7 +16,7 @@ export function permitScopeAt(
   panel: string,
   { related }: Standing,
 ): Fact | undefined {
-  if (!reader.inspection.recorded.has('inPermitScope')) return undefined;
+  if (!reader.isRecorded('inPermitScope')) return undefined;
   const landed = related.flatMap((ref) => reader.value(ref, 'landsOn') ?? []);
   for (const ref of [panel, ...related, ...landed])
     for (const about of [ref, splitRef(ref).thing]) {

@@ -21,7 +21,17 @@ export class FactReader {
     return this.inspection.facts.has(about);
   }
 
+  /** Told of every question, where somebody listens; about nothing: whether it was ever recorded. */
+  heard: ((property: string, about?: string) => void) | undefined;
+
+  /** Whether it was ever recorded of anything. */
+  isRecorded(property: PropertyName): boolean {
+    this.heard?.(property);
+    return this.inspection.recorded.has(property);
+  }
+
   fact<P extends PropertyName>(about: string, property: P): Fact<PropertyValue<P>> | undefined {
+    this.heard?.(property, about);
     if (!this.inspection.recorded.has(property)) return undefined;
     if (about !== this.lastAbout) {
       this.lastAbout = about;

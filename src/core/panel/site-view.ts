@@ -19,8 +19,14 @@ export interface SiteView {
 export type Children = ReadonlyMap<string | null, Thing[]>;
 
 /** Puts the recorded facts together. */
-export function readSite(inspection: Inspection, choices?: Choices): SiteView {
+export function readSite(
+  inspection: Inspection,
+  choices?: Choices,
+  /** Gathers the properties that what is put together turns on. */
+  heard?: (property: string) => void,
+): SiteView {
   const reader = new FactReader(inspection, choices);
+  reader.heard = heard;
   const children = presentChildren(inspection, reader);
   const site = children.get(null)?.find((thing) => thing.type === 'site');
   const buildings = site

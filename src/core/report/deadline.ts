@@ -1,6 +1,18 @@
+import type { Finding } from '../grading/finding';
 import type { Grade } from '../grading/grade';
 import type { Settings } from '../settings/settings';
 import { dayWords, daysAfter } from './dates';
+
+/** Day by which a finding is to be dealt with, YYYY-MM-DD; none for what is only on record. */
+export function dueOn(
+  { grade, due }: Pick<Finding, 'grade' | 'due'>,
+  settings: Settings,
+  asOf: string | undefined,
+): string | undefined {
+  if (due) return due.on;
+  if (!asOf || grade === 'note') return undefined;
+  return grade === 'danger' ? asOf : daysAfter(asOf, settings.deadlineDays[grade]);
+}
 
 /** When a finding of this grade is to be dealt with. */
 export function deadlineWords(grade: Grade, settings: Settings, asOf: string | undefined): string {

@@ -3,6 +3,7 @@ import type { Coverage, NotSeenLine } from '../examine/coverage';
 import type { Grade } from '../grading/grade';
 import type { TraceLine } from '../grading/finding';
 import type { WhyHere } from '../simulation/explain';
+import type { ReturnComparison } from './return-comparison';
 import type { ReportReading } from './readings';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
@@ -27,6 +28,8 @@ export interface ReportData {
   panels: { id: string; name: string; marks: { number: number; grade: Grade; ref: string }[] }[];
   notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
   coverage: Coverage;
+  /** Of a closing report: the report it closes, item by item. */
+  closing?: ReturnComparison & { of: string };
   readings: ReportReading[];
   /** What-ifs kept as evidence, with the number of the finding. */
   whatIfs: { name: string; says: string; finding: number | undefined; by: string; at: string }[];

@@ -156,8 +156,8 @@ export function defineRule<P extends Place>(
     ...meta,
     examine(scene, answer, unread) {
       const here = places(scene);
-      const { recorded } = scene.site.reader.inspection;
-      if (unread && quiet && !quiet.unless.some((property) => recorded.has(property)))
+      const { reader } = scene.site;
+      if (unread && quiet && !quiet.unless.some((property) => reader.isRecorded(property)))
         return unread(here, quiet);
       for (const place of here) answer(place, check(place, scene));
     },

@@ -7,12 +7,16 @@ import { parseEntry } from '@/core/entries/versions';
 import { grades } from '@/core/grading/grade';
 import type { Author } from '@/core/report/compose';
 import { asOfDay } from '@/core/report/dates';
+import { dueOn } from '@/core/report/deadline';
 import type { Settings } from '@/core/settings/settings';
 import { anySettingsSchema } from '@/core/settings/versions';
 import type { Transaction } from '../db/connect';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
+import type { Stage } from '../db/inspections';
 import { upsertState } from '../db/inspections';
+import type { IssuedRow } from '../db/reports';
+import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
 
 /** An inspection as stored, its parts parsed. */
@@ -60,8 +64,55 @@ export async function materialise(
     entries: stored.entries.length,
     findings: countByGrade(assessment),
     seen_share: assessment.coverage.seenShare,
+    ...(await standing(tx, stored, assessment)),
   });
 }
+
+/** Deadlines, stage and words to find it by. */
+async function standing(
+  tx: Transaction,
+  { id, settings, entries }: StoredInspection,
+  assessment: Assessment,
+) {
+  const { site, findings } = assessment;
+  const { reader } = site;
+  const asOf = asOfDay(entries);
+  const [latest] = await manyIssuedOf(tx, id);
+  const due = findings
+    .flatMap((finding) => dueOn(finding, settings, asOf) ?? [])
+    .reduce<string | null>((a, b) => (a === null || b < a ? b : a), null);
+  const returning = site.site !== undefined && reader.value(site.site, 'returnOf') !== undefined;
+  const words = [
+    site.name,
+    site.address,
+    site.site && reader.value(site.site, 'client'),
+    latest?.number,
+    ...site.panels.flatMap(({ id: panel, name }) => [
+      name,
+      reader.value(panel, 'maker'),
+      reader.value(panel, 'model'),
+    ]),
+    ...findings.map(({ verdict }) => verdict.rule.title),
+  ];
+  return {
+    danger_open: findings.filter(({ grade, madeSafe }) => grade === 'danger' && !madeSafe).length,
+    due_on: due,
+    stage: stageOf(latest, entries.length, returning),
+    issued_as: latest ? numberWords(latest) : null,
+    words: [...new Set(words.filter(Boolean))].join(' '),
+  };
+}
+
+function stageOf(latest: IssuedRow | undefined, entries: number, returning: boolean): Stage {
+  if (!latest) return 'draft';
+  if (latest.kind === 'closing') return 'closed';
+  if (returning) return 'returning';
+  return latest.entries === entries ? 'issued' : 'changed';
+}
+
+/** "2026-0007, revision 2" */
+export const numberWords = ({ number, revision }: Pick<IssuedRow, 'number' | 'revision'>) =>
+  revision === 0 ? number : `${number}, revision ${revision}`;
 
 const countByGrade = ({ findings }: Assessment) =>
   Object.fromEntries(

@@ -17,7 +17,16 @@ export interface StateRow {
   entries: number;
   findings: Record<string, number>;
   seen_share: number;
+  danger_open: number;
+  /** YYYY-MM-DD of the earliest deadline. */
+  due_on: string | null;
+  stage: Stage;
+  /** Number of the latest report. */
+  issued_as: string | null;
 }
+
+/** Where an inspection stands: draft, issued, changed since, on a return visit, closed. */
+export type Stage = 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
 
 export const maybeOneInspection = (tx: Transaction, id: string) =>
   maybeOne<InspectionRow>(
@@ -57,16 +66,17 @@ export const insertInspection = (
 export const upsertState = (
   tx: Transaction,
   organisation: string,
-  row: Omit<StateRow, 'findings'> & { findings: unknown },
+  row: Omit<StateRow, 'findings'> & { findings: unknown; words: string },
 ) =>
   many(
     tx,
     `insert into inspection_states
-       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, updated_at)
-     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, now())
+       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, updated_at)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, $9::integer, $10::date, $11::text, $12::text, $13::text, now())
      on conflict (organisation_id, inspection_id) do update set
        place = excluded.place, address = excluded.address, as_of = excluded.as_of, entries = excluded.entries,
-       findings = excluded.findings, seen_share = excluded.seen_share, updated_at = now()`,
+       findings = excluded.findings, seen_share = excluded.seen_share, danger_open = excluded.danger_open,
+       due_on = excluded.due_on, stage = excluded.stage, issued_as = excluded.issued_as, words = excluded.words, updated_at = now()`,
     [
       organisation,
       row.inspection_id,
@@ -76,15 +86,42 @@ export const upsertState = (
       row.entries,
       JSON.stringify(row.findings),
       row.seen_share,
+      row.danger_open,
+      row.due_on,
+      row.stage,
+      row.issued_as,
+      row.words,
     ],
   );
 
-export const manyStates = (tx: Transaction) =>
+const listed = `inspection_id, place, address, to_char(as_of, 'YYYY-MM-DD') as as_of, entries, findings, seen_share,
+       danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as`;
+
+/** The latest inspections. */
+export const manyStates = (tx: Transaction, most = 50) =>
   many<StateRow>(
     tx,
-    `select inspection_id, place, address, to_char(as_of, 'YYYY-MM-DD') as as_of, entries, findings, seen_share
-     from inspection_states order by updated_at desc, inspection_id limit 200`,
-    [],
+    `select ${listed} from inspection_states order by updated_at desc, inspection_id limit $1::integer`,
+    [most],
+  );
+
+/** Inspections in which every word is found, by its beginning; the latest first. */
+export const manyStatesFound = (tx: Transaction, query: string, most = 50) =>
+  many<StateRow>(
+    tx,
+    `select ${listed} from inspection_states where search @@ to_tsquery('simple', $1::text)
+     order by updated_at desc, inspection_id limit $2::integer`,
+    [query, most],
+  );
+
+/** What must be seen to: open dangers first, then by deadline. */
+export const manyStatesDue = (tx: Transaction, until: string, most = 12) =>
+  many<StateRow>(
+    tx,
+    `select ${listed} from inspection_states
+     where stage <> 'closed' and (danger_open > 0 or due_on <= $1::date)
+     order by (danger_open > 0) desc, due_on, inspection_id limit $2::integer`,
+    [until, most],
   );
 
 /** Inspections after an id, in the order of their ids, with settings and entries as JSON text. */

@@ -90,6 +90,15 @@ export const readingProperties = {
   whatIf: property({ on: ['what-if'], schema: whatIfSchema, label: 'What if', input: 'none' }),
   /** What the circuit model said of it, as it was kept. */
   whatIfSays: text(['what-if'], 'It says', 800),
+  /** The report a return visit starts from. */
+  returnOf: text(['site'], 'Return visit of the report', 60),
+  /** What was found of an item on the return visit; the rules decide, not this. */
+  returnTick: choice(['ruling'], 'On the return visit', {
+    mended: 'mended',
+    not: 'not mended',
+    changed: 'changed',
+  }),
+  returnWords: text(['ruling'], 'What was done', 600),
   /** Key of the finding it is evidence for. */
   evidenceFor: text(['what-if'], 'Evidence for', 180),
 };

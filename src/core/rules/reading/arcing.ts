@@ -56,8 +56,8 @@ export const arcing = defineRule({
 
 /** Wherever it was recorded: at the panel, at anything in it down to a screw, or at what this panel answers for. */
 function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
-  const { things, facts, recorded } = reader.inspection;
-  if (!recorded.has('arcing')) return [];
+  if (!reader.isRecorded('arcing')) return [];
+  const { things, facts } = reader.inspection;
   const outside = new Set(
     (Object.values(around) as (readonly Place[])[]).flatMap((places) =>
       places.map(({ ref }) => ref),

@@ -1,0 +1,144 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import * as v from 'valibot';
+import { assess } from '@/core/assess';
+import { canonicalJson } from '@/core/formats/canonical';
+import { parsePackage } from '@/core/formats/package';
+import { describeFault, faultsOf } from '@/core/entries/versions';
+import { compareWithIssued } from '@/core/report/closing';
+import { composeReport } from '@/core/report/compose';
+import { asOfDay } from '@/core/report/dates';
+import { issueCheck, mayIssue } from '@/core/report/issue-check';
+import type { ReportData } from '@/core/report/report';
+import { inOrganisation } from '../db/connect';
+import type { Transaction } from '../db/connect';
+import { maybeOneInspectionLocked } from '../db/inspections';
+import type { IssuedRow, IssuedWhole } from '../db/reports';
+import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
+import { packageOf } from '../package-file';
+import type { Session } from '../session';
+import { sha256Hex } from '../sha256';
+import type { StoredInspection } from './stored-inspection';
+import { loadStored, materialise } from './stored-inspection';
+
+const issueSchema = v.object({
+  kind: v.picklist(['report', 'closing']),
+  signedName: v.pipe(v.string(), v.trim(), v.minLength(1, 'your name'), v.maxLength(200)),
+  licence: v.pipe(v.string(), v.trim(), v.maxLength(100)),
+  /** What a revision changes. */
+  changes: v.pipe(v.string(), v.trim(), v.maxLength(2000)),
+});
+
+export type Issued =
+  | { ok: true; id: string; number: string; revision: number; digest: string }
+  | { ok: false; faults: string[] };
+
+/**
+ * Issues the report of an inspection: numbered, signed and sealed with the exact entries, settings
+ * and rule book. A report that was issued before gets a revision, which says what changed; the old
+ * one stays. Undefined: there is no such inspection here.
+ */
+export async function issueReport(
+  session: Session,
+  inspection: string,
+  input: unknown,
+  now: Date,
+): Promise<Issued | undefined> {
+  const parsed = v.safeParse(issueSchema, input);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
+  const { kind, signedName, licence, changes } = parsed.output;
+  return inOrganisation(session.organisation, async (tx) => {
+    const row = await maybeOneInspectionLocked(tx, inspection);
+    if (!row) return undefined;
+    const stored = await loadStored(tx, row);
+    const assessment = assess(stored.entries, stored.settings);
+    const lines = issueCheck(assessment);
+    if (!mayIssue(lines))
+      return {
+        ok: false,
+        faults: lines
+          .filter(({ state }) => state === 'stops')
+          .map(({ title, says }) => `${title}: ${says.join('; ')}`),
+      };
+    const before = await manyIssuedOf(tx, inspection);
+    const last = before.find((one) => one.kind === kind);
+    if (last && !changes) return { ok: false, faults: ['A revision says what changed.'] };
+    const closes = kind === 'closing' ? await reportToClose(tx, before) : undefined;
+    if (kind === 'closing' && !closes)
+      return { ok: false, faults: ['A closing report needs an issued report to close.'] };
+    const document = packageOf(stored, assessment.site.name);
+    const sealed = canonicalJson(document);
+    const composed = composeReport(assessment, {
+      inspection,
+      asOf: asOfDay(stored.entries),
+      authors: stored.authors,
+    });
+    const report: ReportData = closes
+      ? {
+          ...composed,
+          closing: { of: closes.number, ...compareWithIssued(closes.report, assessment) },
+        }
+      : composed;
+    const id = randomUUID();
+    const number = last?.number ?? (await oneNextNumber(tx, now.getUTCFullYear()));
+    const revision = last ? last.revision + 1 : 0;
+    const digest = sha256Hex(sealed);
+    await insertIssued(tx, session.organisation, {
+      id,
+      inspection_id: inspection,
+      number,
+      revision,
+      revises: last?.id ?? null,
+      kind,
+      changes,
+      issued_by: session.member,
+      signed_name: signedName,
+      licence,
+      digest,
+      package: sealed,
+      report,
+      entries: stored.entries.length,
+    });
+    await materialise(tx, session.organisation, stored);
+    return { ok: true as const, id, number, revision, digest };
+  });
+}
+
+async function reportToClose(
+  tx: Transaction,
+  before: readonly IssuedRow[],
+): Promise<{ number: string; report: ReportData } | undefined> {
+  const last = before.find(({ kind }) => kind === 'report');
+  const whole = last && (await maybeOneIssued(tx, last.id));
+  return whole && { number: whole.number, report: whole.report as ReportData };
+}
+
+/** An issued report with what it was made from. */
+export interface IssuedReport {
+  row: IssuedWhole;
+  report: ReportData;
+  stored: StoredInspection;
+}
+
+/** Reports issued of an inspection, the latest first. */
+export const listIssued = (session: Session, inspection: string): Promise<IssuedRow[]> =>
+  inOrganisation(session.organisation, (tx) => manyIssuedOf(tx, inspection));
+
+/** An issued report of the asker's organisation, or none. */
+export function readIssued(organisation: string, id: string): Promise<IssuedReport | undefined> {
+  return inOrganisation(organisation, async (tx) => {
+    const row = await maybeOneIssued(tx, id);
+    return row && sealedOf(row);
+  });
+}
+
+function sealedOf(row: IssuedWhole): IssuedReport {
+  const parsed = parsePackage(row.package);
+  if (!parsed.ok) throw new Error(`Sealed package ${row.id}: ${describeFault(parsed.faults[0]!)}`);
+  const { inspection, settings, authors, entries } = parsed.value;
+  return {
+    row,
+    report: row.report as ReportData,
+    stored: { id: inspection.id, settings, authors, entries },
+  };
+}

@@ -1,0 +1,130 @@
+import 'server-only';
+import { randomBytes, randomUUID } from 'node:crypto';
+import * as v from 'valibot';
+import { describeFault, faultsOf } from '@/core/entries/versions';
+import { inOrganisation, inTransaction } from '../db/connect';
+import {
+  acknowledgeLink,
+  insertLink,
+  insertLinkVisit,
+  manyLinksOf,
+  maybeOneLink,
+  maybeOneLinkByToken,
+  maybeRevokeLink,
+} from '../db/links';
+import { insertLetter, manyLetters } from '../db/mailbox';
+import { oneSignInAttemptCount } from '../db/members';
+import { maybeOneIssued } from '../db/reports';
+import type { ReportData } from '@/core/report/report';
+import type { Session } from '../session';
+import { sha256 } from '../sha256';
+import type { IssuedReport } from './issue-report';
+import { readIssued } from './issue-report';
+
+const sendSchema = v.object({
+  report: v.pipe(v.string(), v.maxLength(64)),
+  to: v.pipe(v.string(), v.trim(), v.email('an e-mail address'), v.maxLength(254)),
+  days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)),
+});
+
+export type Sent = { ok: true; url: string } | { ok: false; faults: string[] };
+
+/** Makes a link to one report and sends it; the link itself is kept nowhere, only its digest. */
+export async function sendReport(
+  session: Session,
+  input: unknown,
+  origin: string,
+): Promise<Sent | undefined> {
+  const parsed = v.safeParse(sendSchema, input);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
+  const { report, to, days } = parsed.output;
+  const token = randomBytes(32).toString('base64url');
+  const url = `${origin}/r/${token}`;
+  return inOrganisation(session.organisation, async (tx) => {
+    const row = await maybeOneIssued(tx, report);
+    if (!row) return undefined;
+    const { place, firstThings } = row.report as ReportData;
+    const danger = firstThings.some(({ grade }) => grade === 'danger');
+    await insertLink(tx, session.organisation, {
+      id: randomUUID(),
+      report,
+      tokenHash: sha256(token),
+      sentTo: to,
+      by: session.member,
+      days,
+    });
+    await insertLetter(tx, session.organisation, {
+      id: randomUUID(),
+      sent_to: to,
+      subject: `Panel report ${row.number}, ${place}`,
+      body: [
+        `The panel report ${row.number} of ${place} is here: ${url}`,
+        danger
+          ? 'Something in it must be made safe today. Please open it now and confirm that you have read it.'
+          : 'What to do first stands at its top.',
+        `The link works for ${days} days. ${session.organisationName}, ${session.name}.`,
+      ].join('\n\n'),
+    });
+    return { ok: true as const, url };
+  });
+}
+
+export const listLinks = (session: Session, inspection: string) =>
+  inOrganisation(session.organisation, (tx) => manyLinksOf(tx, inspection));
+export const listLetters = (session: Session) => inOrganisation(session.organisation, manyLetters);
+export const revokeLink = async (session: Session, id: string): Promise<boolean> =>
+  !!(await inOrganisation(session.organisation, (tx) => maybeRevokeLink(tx, id)));
+
+/** Openings an address may make in a quarter of an hour. */
+const openingsAllowed = 120;
+const windowSeconds = 15 * 60;
+
+export interface OpenedLink extends IssuedReport {
+  organisation: string;
+  link: string;
+  acknowledged: { at: Date; by: string } | undefined;
+}
+
+/**
+ * The one report a link opens, read-only. Undefined for a link that expired, was revoked, altered or
+ * guessed, and for an address that tried too often: which of them is not told.
+ */
+export async function openLink(
+  token: string,
+  address: string,
+  did: 'opened' | 'downloaded' | 'looked' = 'looked',
+): Promise<OpenedLink | undefined> {
+  if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return undefined;
+  const { attempts } = await inTransaction((tx) =>
+    oneSignInAttemptCount(tx, `link:${address}`, windowSeconds),
+  );
+  if (attempts > openingsAllowed) return undefined;
+  const found = await inTransaction((tx) => maybeOneLinkByToken(tx, sha256(token)));
+  if (!found) return undefined;
+  const issued = await readIssued(found.organisation_id, found.report_id);
+  if (!issued) return undefined;
+  const link = await inOrganisation(found.organisation_id, async (tx) => {
+    if (did !== 'looked') await insertLinkVisit(tx, found.organisation_id, found.link_id, did);
+    return maybeOneLink(tx, found.link_id);
+  });
+  return {
+    ...issued,
+    organisation: found.organisation_id,
+    link: found.link_id,
+    acknowledged: link?.acknowledged_at
+      ? { at: link.acknowledged_at, by: link.acknowledged_by }
+      : undefined,
+  };
+}
+
+/** The client confirms that a report with a Danger now was read. */
+export async function acknowledge(token: string, address: string, by: unknown): Promise<boolean> {
+  const name = v.safeParse(v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(200)), by);
+  const opened = name.success ? await openLink(token, address) : undefined;
+  if (!opened || !name.success) return false;
+  await inOrganisation(opened.organisation, async (tx) => {
+    await acknowledgeLink(tx, opened.link, name.output);
+    await insertLinkVisit(tx, opened.organisation, opened.link, 'acknowledged');
+  });
+  return true;
+}

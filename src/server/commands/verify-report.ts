@@ -1,0 +1,85 @@
+import 'server-only';
+import { assess } from '@/core/assess';
+import { canonicalJson } from '@/core/formats/canonical';
+import type { InspectionPackage } from '@/core/formats/package';
+import { sealOf, verifyText } from '@/core/formats/seal';
+import { compareWithIssued, itemWords } from '@/core/report/closing';
+import { gradeWords } from '@/core/grading/grade';
+import type { ReportData } from '@/core/report/report';
+import { inOrganisation } from '../db/connect';
+import { manyEntries } from '../db/entries';
+import { maybeOneIssued } from '../db/reports';
+import type { Session } from '../session';
+import { sha256Hex } from '../sha256';
+
+export interface Verification {
+  /** The sealed package, the entries as they stand in the store, and the digest are one. */
+  sealed: boolean;
+  differences: string[];
+  /** What today's rules say otherwise of the sealed entries. */
+  otherwise: string[];
+  /** Entries that arrived after issue and await a revision. */
+  since: number;
+}
+
+/** Holds an issued report against the digest printed on it, entry by entry. Undefined: not here. */
+export function verifyReport(
+  session: Session,
+  id: string,
+  printed: string,
+): Promise<Verification | undefined> {
+  return inOrganisation(session.organisation, async (tx) => {
+    const row = await maybeOneIssued(tx, id);
+    if (!row) return undefined;
+    const differences: string[] = [];
+    if (printed.trim().toLowerCase() !== row.digest)
+      differences.push('The digest given is not the one this report was sealed with.');
+    const stands = verifyText(row.package, row.digest, undefined, sha256Hex);
+    if (stands.answer === 'differs')
+      differences.push(`The sealed package: ${stands.differences.join('; ')}.`);
+    const document = JSON.parse(row.package) as InspectionPackage;
+    const sealed = sealOf(document, sha256Hex).entries;
+    const now = new Map(
+      (await manyEntries(tx, row.inspection_id)).map(({ body }) => {
+        const entry = body as { id: string };
+        return [entry.id, sha256Hex(canonicalJson(body))] as const;
+      }),
+    );
+    for (const [entry, hash] of Object.entries(sealed))
+      if (!now.has(entry)) differences.push(`Entry ${entry} is no longer in the store.`);
+      else if (now.get(entry) !== hash)
+        differences.push(
+          `Entry ${entry} in the store is not the one sealed: ${placeOf(document, entry)}.`,
+        );
+    return {
+      sealed: differences.length === 0,
+      differences,
+      otherwise: otherwiseNow(row.report as ReportData, document),
+      since: [...now.keys()].filter((entry) => !(entry in sealed)).length,
+    };
+  });
+}
+
+function placeOf({ entries }: InspectionPackage, id: string): string {
+  const entry = entries.find((one) => one.id === id);
+  if (!entry) return 'unknown';
+  const about =
+    entry.kind === 'add' ? entry.thing : entry.kind === 'observe' ? entry.about : entry.undoes;
+  const facts = 'facts' in entry ? Object.keys(entry.facts).join(', ') : '';
+  return [`about ${about}`, facts].filter(Boolean).join(', ');
+}
+
+/** What the rules of today make of the sealed entries, where it is not what the report says. */
+function otherwiseNow(report: ReportData, { entries, settings }: InspectionPackage): string[] {
+  const { items, fresh } = compareWithIssued(report, assess(entries, settings));
+  return [
+    ...items
+      .filter(({ now }) => now !== 'still-found')
+      .map(
+        ({ title, place, nowWords, now }) => `${title}, ${place}: ${nowWords || itemWords[now]}`,
+      ),
+    ...fresh.map(
+      ({ title, place, grade }) => `${title}, ${place}: found now, ${gradeWords[grade]}`,
+    ),
+  ];
+}
