@@ -1,25 +1,43 @@
 import type { Metadata } from 'next';
-import { listInspections } from '@/server/commands/read-inspection';
+import { daysAfter } from '@/core/report/dates';
+import { listDue, listInspections } from '@/server/commands/read-inspection';
+import type { InspectionLine } from '@/ui/Today/Today';
 import { Today } from '@/ui/Today/Today';
 import { requireSession } from './session/current';
 
 export const metadata: Metadata = { title: 'Today' };
 
-export default async function TodayPage() {
+export default async function TodayPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ q?: string | string[] }>;
+}) {
   const session = await requireSession();
-  const states = await listInspections(session);
+  const { q } = await searchParams;
+  const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
+  const soon = daysAfter(new Date().toISOString().slice(0, 10), soonDays);
+  const [states, due] = await Promise.all([
+    listInspections(session, words),
+    words ? [] : listDue(session, soon),
+  ]);
   return (
-    <Today
-      session={session}
-      inspections={states.map((state) => ({
-        id: state.inspection_id,
-        place: state.place,
-        address: state.address,
-        asOf: state.as_of,
-        entries: state.entries,
-        findings: state.findings,
-        seenShare: state.seen_share,
-      }))}
-    />
+    <Today session={session} words={words} due={due.map(lineOf)} inspections={states.map(lineOf)} />
   );
 }
+
+/** Deadlines this near are shown first. */
+const soonDays = 7;
+
+const lineOf = (state: Awaited<ReturnType<typeof listInspections>>[number]): InspectionLine => ({
+  id: state.inspection_id,
+  place: state.place,
+  address: state.address,
+  asOf: state.as_of,
+  entries: state.entries,
+  findings: state.findings,
+  seenShare: state.seen_share,
+  dangerOpen: state.danger_open,
+  dueOn: state.due_on,
+  stage: state.stage,
+  issuedAs: state.issued_as,
+});

@@ -12,6 +12,7 @@ import {
   parsePackage,
 } from '@/core/formats/package';
 import type { Settings } from '@/core/settings/settings';
+import { sealOf } from '@/core/formats/seal';
 import { ruleBookText, yardstickText } from '@/core/formats/rule-book';
 import { asOfDay } from '@/core/report/dates';
 import { orderEntries } from '@/core/entries/history';
@@ -45,12 +46,15 @@ export function packageOf(stored: StoredInspection, title: string): InspectionPa
   };
 }
 
-/** A zip with canonical JSON inside; the same inspection gives the same bytes. */
+const sealFileName = 'seal.json';
+
+/** A zip with canonical JSON and its seal inside; the same inspection gives the same bytes. */
 export async function writePackage(document: InspectionPackage): Promise<Buffer> {
   const zip = new yazl.ZipFile();
-  zip.addBuffer(Buffer.from(canonicalJson(document)), packageFileName, {
-    mtime: new Date('2000-01-01T00:00:00Z'),
-  });
+  const add = (name: string, text: string) =>
+    zip.addBuffer(Buffer.from(text), name, { mtime: new Date('2000-01-01T00:00:00Z') });
+  add(packageFileName, canonicalJson(document));
+  add(sealFileName, canonicalJson(sealOf(document, sha256Hex)));
   zip.end();
   const chunks: Buffer[] = [];
   for await (const chunk of zip.outputStream) chunks.push(Buffer.from(chunk as Uint8Array));
@@ -59,6 +63,14 @@ export async function writePackage(document: InspectionPackage): Promise<Buffer>
 
 /** Reads a package. Says where the fault is; returns nothing half-read. */
 export async function readPackage(bytes: Buffer): Promise<Parsed<InspectionPackage>> {
+  const texts = await readTexts(bytes);
+  return texts.ok ? parsePackage(texts.value.document) : texts;
+}
+
+/** The texts of a package as they stand in the zip: the document, and the seal where there is one. */
+export async function readTexts(
+  bytes: Buffer,
+): Promise<Parsed<{ document: string; seal: string | undefined }>> {
   const fail = (fault: Fault) => ({ ok: false as const, faults: [fault] });
   if (bytes.length > packageLimits.zipBytes)
     return fail({
@@ -81,6 +93,7 @@ export async function readPackage(bytes: Buffer): Promise<Parsed<InspectionPacka
       });
     const names = new Set<string>();
     let found: yauzl.Entry | undefined;
+    let seal: yauzl.Entry | undefined;
     let inflated = 0;
     for await (const entry of zip.eachEntry()) {
       if (names.has(entry.fileName))
@@ -94,6 +107,7 @@ export async function readPackage(bytes: Buffer): Promise<Parsed<InspectionPacka
           got: `${inflated} bytes`,
         });
       if (entry.fileName === packageFileName) found = entry;
+      if (entry.fileName === sealFileName) seal = entry;
     }
     if (!found)
       return fail({
@@ -101,8 +115,11 @@ export async function readPackage(bytes: Buffer): Promise<Parsed<InspectionPacka
         expected: 'this file in the zip',
         got: [...names].join(', ') || 'no files',
       });
-    const text = await inflate(zip, found);
-    return typeof text === 'string' ? parsePackage(text) : fail(text);
+    const document = await inflate(zip, found);
+    if (typeof document !== 'string') return fail(document);
+    const sealed = seal && (await inflate(zip, seal));
+    if (typeof sealed === 'object') return fail(sealed);
+    return { ok: true, value: { document, seal: sealed } };
   } catch (error) {
     return fail({ path: 'package', expected: 'a sound zip archive', got: messageOf(error) });
   } finally {

@@ -429,12 +429,17 @@ describe('every route of the build', () => {
       '/',
       '/api/entries',
       '/api/instruments',
+      '/api/links',
+      '/api/links/revoke',
       '/api/packages',
       '/api/pictures',
+      '/api/reports',
+      '/api/reports/verify',
       '/api/settings',
       '/icon.svg',
       '/inspections/[id]/circuits',
       '/inspections/[id]/history',
+      '/inspections/[id]/issue',
       '/inspections/[id]/judge',
       '/inspections/[id]/notes',
       '/inspections/[id]/package.zip',
@@ -442,12 +447,20 @@ describe('every route of the build', () => {
       '/inspections/[id]/report',
       '/inspections/[id]/report.json',
       '/inspections/[id]/report.pdf',
+      '/inspections/[id]/return',
       '/inspections/[id]/round.json',
       '/inspections/[id]/supply',
       '/inspections/[id]/thermal.csv',
       '/inspections/[id]/walk',
+      '/issued/[report]',
+      '/issued/[report]/package.zip',
+      '/issued/[report]/report.pdf',
       '/library',
+      '/mailbox',
       '/pictures/[digest]',
+      '/r/[token]',
+      '/r/[token]/acknowledge',
+      '/r/[token]/report.pdf',
       '/sign-in',
       '/sign-in/submit',
       '/sign-out',
@@ -458,7 +471,11 @@ describe('every route of the build', () => {
     '%s gives the second organisation, and a stranger, nothing of the first',
     async (route) => {
       const other = await signInCookie(server.origin, b.email, 'a-long-password');
-      const path = route.replace('[id]', inspection).replace('[digest]', pictureDigest);
+      const path = route
+        .replace('[id]', inspection)
+        .replace('[digest]', pictureDigest)
+        .replace('[report]', issuedRow.id)
+        .replace('[token]', 'g'.repeat(43));
       for (const cookie of [other, 'east-gate-session=guessed', ''])
         for (const method of ['GET', 'POST']) {
           const response = await fetch(server.origin + path, {
@@ -487,7 +504,12 @@ describe('every route of the build', () => {
   test('a form posted from another site is refused', async () => {
     for (const path of [
       '/api/entries',
+      '/api/links',
+      '/api/links/revoke',
       '/api/packages',
+      '/api/reports',
+      '/api/reports/verify',
+      `/r/${'g'.repeat(43)}/acknowledge`,
       '/api/settings',
       '/sign-in/submit',
       '/sign-out',

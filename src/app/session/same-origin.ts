@@ -15,3 +15,5 @@ export const crossSite = () =>
 export const signedOut = () => Response.json({ fault: 'Sign in first.' }, { status: 401 });
 export const notHere = () =>
   Response.json({ fault: 'There is no such inspection here.' }, { status: 404 });
+/** For links: the same whatever is wrong with them. */
+export const nothingHere = () => new Response('There is nothing here.', { status: 404 });

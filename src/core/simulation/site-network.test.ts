@@ -5,7 +5,7 @@ import type { Bench } from '../testing/bench';
 import { flowOf } from './flow';
 import { flowWords } from './flow-words';
 import { jointWords, metalThings } from './joint-words';
-import { ampsIn, touchableCurrents, voltsApart } from './questions';
+import { ampsIn, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
 import { solve } from './solve';
 import { sweepLifts } from './sweep';

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import { assess } from '@/core/assess';
 import { canonicalJson } from '@/core/formats/canonical';
+import type { InspectionPackage } from '@/core/formats/package';
 import { parsePackage } from '@/core/formats/package';
 import { describeFault, faultsOf } from '@/core/entries/versions';
 import { compareWithIssued } from '@/core/report/closing';
@@ -15,11 +16,13 @@ import type { Transaction } from '../db/connect';
 import { maybeOneInspectionLocked } from '../db/inspections';
 import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
-import { packageOf } from '../package-file';
+import { packageOf, writePackage } from '../package-file';
+import type { IssuedMark } from '../render/pdf/render-pdf';
+import { renderPdf } from '../render/pdf/render-pdf';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
 import type { StoredInspection } from './stored-inspection';
-import { loadStored, materialise } from './stored-inspection';
+import { loadStored, materialise, numberWords } from './stored-inspection';
 
 const issueSchema = v.object({
   kind: v.picklist(['report', 'closing']),
@@ -123,6 +126,27 @@ export interface IssuedReport {
 /** Reports issued of an inspection, the latest first. */
 export const listIssued = (session: Session, inspection: string): Promise<IssuedRow[]> =>
   inOrganisation(session.organisation, (tx) => manyIssuedOf(tx, inspection));
+
+/** The sealed package as a zip. */
+export const sealedZip = ({ row }: IssuedReport) =>
+  writePackage(JSON.parse(row.package) as InspectionPackage);
+
+/** The panels as they were sealed, for the drawings. */
+export const siteOf = ({ stored }: IssuedReport) => assess(stored.entries, stored.settings).site;
+
+/** What is printed of an issued report besides its findings. */
+export const markOf = ({ row }: IssuedReport): Omit<IssuedMark, 'zip'> => ({
+  number: numberWords(row),
+  changes: row.changes,
+  signedName: row.signed_name,
+  licence: row.licence,
+  issuedOn: row.issued_at.toISOString().slice(0, 10),
+  digest: row.digest,
+});
+
+/** The PDF of an issued report, its package attached. */
+export const issuedPdf = async (issued: IssuedReport): Promise<Buffer> =>
+  renderPdf(issued.report, siteOf(issued), { ...markOf(issued), zip: await sealedZip(issued) });
 
 /** An issued report of the asker's organisation, or none. */
 export function readIssued(organisation: string, id: string): Promise<IssuedReport | undefined> {

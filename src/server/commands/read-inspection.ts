@@ -1,6 +1,6 @@
 import 'server-only';
 import { inOrganisation } from '../db/connect';
-import { manyStates, maybeOneInspection } from '../db/inspections';
+import { manyStates, manyStatesDue, manyStatesFound, maybeOneInspection } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import * as v from 'valibot';
 import { anySettingsSchema } from '@/core/settings/versions';
@@ -19,10 +19,28 @@ export function readInspection(
   });
 }
 
-/** The organisation's inspections as lists show them, latest first. */
-export function listInspections(session: Session) {
-  return inOrganisation(session.organisation, manyStates);
+/** Words as a full-text query: every one of them, by its beginning. Undefined where there is none. */
+export function queryOf(words: string): string | undefined {
+  const terms = words.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
+  return terms.length > 0
+    ? terms
+        .slice(0, 8)
+        .map((term) => `${term}:*`)
+        .join(' & ')
+    : undefined;
 }
+
+/** The organisation's inspections as lists show them, latest first; those only in which every word is found. */
+export function listInspections(session: Session, words = '') {
+  const query = queryOf(words);
+  return inOrganisation(session.organisation, (tx) =>
+    query ? manyStatesFound(tx, query) : manyStates(tx),
+  );
+}
+
+/** What must be seen to: dangers still open, and what is due by a day, YYYY-MM-DD. */
+export const listDue = (session: Session, until: string) =>
+  inOrganisation(session.organisation, (tx) => manyStatesDue(tx, until));
 
 /** What a new inspection starts with. */
 export function readSettings(session: Session) {

@@ -11,6 +11,8 @@ import type { StoredInspection } from './stored-inspection';
 export interface Report {
   report: ReportData;
   assessment: Assessment;
+  /** How many there are. */
+  entries: number;
 }
 
 /** The report of an inspection, or none where there is no such inspection here. */
@@ -28,5 +30,5 @@ export function reportOf(
     asOf: asOfDay(stored.entries),
     authors: stored.authors,
   });
-  return { report, assessment };
+  return { report, assessment, entries: stored.entries.length };
 }

@@ -86,7 +86,8 @@ async function standing(
     site.name,
     site.address,
     site.site && reader.value(site.site, 'client'),
-    latest?.number,
+    // Year and number as words of their own: with the dash the second would be a negative number.
+    latest?.number.replace('-', ' '),
     ...site.panels.flatMap(({ id: panel, name }) => [
       name,
       reader.value(panel, 'maker'),

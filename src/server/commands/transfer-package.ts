@@ -12,6 +12,7 @@ import {
   writePackage,
   yardstickDigest,
 } from '../package-file';
+import { attachedPackage, isPdf } from '../pdf-attachment';
 import type { Session } from '../session';
 import { readInspection } from './read-inspection';
 import { loadStored, materialise } from './stored-inspection';
@@ -33,7 +34,13 @@ export type Imported =
 
 /** Loads a package. All of it is checked first; then all of it is written, or nothing. */
 export async function importPackage(session: Session, bytes: Buffer): Promise<Imported> {
-  const parsed = await readPackage(bytes);
+  const attached = isPdf(bytes) ? await attachedPackage(bytes) : { ok: true as const, zip: bytes };
+  if (!attached.ok)
+    return {
+      ok: false,
+      faults: [{ path: 'report', expected: 'a report with its package', got: attached.reason }],
+    };
+  const parsed = await readPackage(attached.zip);
   if (!parsed.ok) return parsed;
   const document = parsed.value;
   const refused = new ImportRefused();

@@ -20,6 +20,7 @@ const views = [
   ['notes', 'Notes'],
   ['history', 'History'],
   ['report', 'Report'],
+  ['return', 'Return'],
 ] as const;
 
 export function BookHeader() {

@@ -1,4 +1,7 @@
 import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { dayWords } from '@/core/report/dates';
+import { Closing } from './Closing';
 import { counted } from '@/core/panel/words';
 import type { SiteView } from '@/core/panel/site-view';
 import type { ReportData } from '@/core/report/report';
@@ -13,20 +16,49 @@ import { PrintButton } from './PrintButton';
 import { Readings } from './Readings';
 import { ReportDrawing } from './ReportDrawing';
 
+/** What an issued report carries, where it is read, and by whom. */
+interface IssuedFrame {
+  number: string;
+  changes: string;
+  signedName: string;
+  licence: string;
+  issuedOn: string;
+  digest: string;
+  /** Its own address; the PDF lies below it. */
+  base: string;
+  /** A client sees this report and nothing else. */
+  by: 'member' | 'client';
+}
+
+interface ReportProps {
+  report: ReportData;
+  site: SiteView;
+  issued?: IssuedFrame;
+  above?: ReactNode;
+}
+
 /** The report as the client reads it; everything in it is in the data. */
-export function Report({ report, site }: { report: ReportData; site: SiteView }) {
-  const base = `/inspections/${report.inspection}`;
+export function Report({ report, site, issued, above }: ReportProps) {
+  const inspection = `/inspections/${report.inspection}`;
+  const base = issued?.base ?? inspection;
   return (
     <>
       <header className="no-print border-line bg-app flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-4 py-1.5">
         <Brand />
         <nav className="flex gap-4" aria-label="Views">
-          <Link className="text-ink2 hover:text-ink py-1.5" href={`${base}/walk`}>
-            Walk
-          </Link>
+          {issued?.by !== 'client' && (
+            <Link className="text-ink2 hover:text-ink py-1.5" href={`${inspection}/walk`}>
+              Walk
+            </Link>
+          )}
           <span className="border-accent border-b-2 py-1.5 font-bold" aria-current="page">
             Report
           </span>
+          {issued?.by !== 'client' && (
+            <Link className="text-ink2 hover:text-ink py-1.5" href={`${inspection}/issue`}>
+              Issue
+            </Link>
+          )}
         </nav>
         <div className="flex items-center gap-2 md:ml-auto">
           <span className="max-md:hidden">
@@ -36,13 +68,28 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
           <a className="act" href={`${base}/report.pdf`} download>
             <span className="max-md:sr-only">Download </span>PDF
           </a>
-          <a className="act" href={`${base}/package.zip`} download>
-            <span className="max-md:sr-only">Download </span>
-            package
-          </a>
+          {issued?.by !== 'client' && (
+            <a className="act" href={`${base}/package.zip`} download>
+              <span className="max-md:sr-only">Download </span>
+              package
+            </a>
+          )}
         </div>
       </header>
       <main className="bg-sheet mx-auto max-w-6xl px-4 py-6 md:px-10">
+        {above}
+        {issued ? (
+          <div className="mb-3">
+            <p className="font-bold">
+              {report.closing ? 'Closing report' : 'Report'} {issued.number}, issued{' '}
+              {dayWords(issued.issuedOn)}, signed {issued.signedName}
+              {issued.licence && `, ${issued.licence}`}
+            </p>
+            {issued.changes && <p>This revision changes: {issued.changes}</p>}
+          </div>
+        ) : (
+          <p className="font-bold">A draft: not issued, not signed.</p>
+        )}
         <p className="text-ink2">
           Panel report · {[report.place, report.address].filter(Boolean).join(', ')}
           {report.client && ` · for ${report.client}`}
@@ -75,6 +122,7 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
             ))}
           </div>
         </div>
+        {report.closing && <Closing closing={report.closing} />}
         {report.permit && <PermitResult permit={report.permit} />}
         <GradeKey findings={report.findings} />
         <Findings findings={report.findings} />
@@ -90,6 +138,9 @@ export function Report({ report, site }: { report: ReportData; site: SiteView })
             ))}
           </ul>
         </section>
+        {issued && (
+          <p className="text-ink2 mt-6 font-mono text-xs break-all">Sealed with {issued.digest}</p>
+        )}
       </main>
     </>
   );

@@ -28,12 +28,12 @@ export function ImportPackage() {
       </h2>
       <form className="mt-2 grid gap-3" onSubmit={load}>
         <label className="grid gap-1 font-semibold">
-          Inspection package (.zip)
+          Inspection package (.zip), or an issued report (.pdf)
           <input
             className="field py-1"
             type="file"
             name="package"
-            accept=".zip,application/zip"
+            accept=".zip,.pdf,application/zip,application/pdf"
             required
           />
         </label>

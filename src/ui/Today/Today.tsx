@@ -17,15 +17,32 @@ export interface InspectionLine {
   entries: number;
   findings: Record<string, number>;
   seenShare: number;
+  /** Danger now, neither made safe nor mended. */
+  dangerOpen: number;
+  /** YYYY-MM-DD of the earliest deadline. */
+  dueOn: string | null;
+  stage: 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
+  issuedAs: string | null;
 }
+
+const stageWords: Record<InspectionLine['stage'], string> = {
+  draft: 'draft, waits for signature',
+  issued: 'issued',
+  changed: 'issued, entries arrived since: awaits a revision',
+  returning: 'return visit begun',
+  closed: 'closed',
+};
 
 interface TodayProps {
   session: Who;
+  /** What is searched for. */
+  words: string;
+  due: readonly InspectionLine[];
   inspections: readonly InspectionLine[];
 }
 
 /** Visits of the organisation, and the two ways to a new one. */
-export function Today({ session, inspections }: TodayProps) {
+export function Today({ session, words, due, inspections }: TodayProps) {
   return (
     <>
       <header className="border-line bg-app flex h-12 items-center gap-4 border-b px-4">
@@ -38,6 +55,9 @@ export function Today({ session, inspections }: TodayProps) {
         <Link className="underline" href="/library">
           Library
         </Link>
+        <Link className="underline" href="/mailbox">
+          Mailbox
+        </Link>
         <form method="post" action="/sign-out">
           <button className="act min-h-8!" type="submit">
             Sign out
@@ -47,10 +67,53 @@ export function Today({ session, inspections }: TodayProps) {
       <main className="mx-auto grid max-w-6xl gap-8 p-4 md:grid-cols-[1fr_300px] md:p-6">
         <section>
           <h1 className="text-xl font-bold">Today</h1>
+          <form role="search" className="mt-2 flex gap-2" action="/">
+            <input
+              className="field"
+              type="search"
+              name="q"
+              defaultValue={words}
+              maxLength={200}
+              aria-label="Search places, addresses, clients, numbers, panels, findings"
+              placeholder="Place, address, client, number, panel, finding"
+            />
+            <button className="act">Search</button>
+            {words && (
+              <Link className="act" href="/">
+                All
+              </Link>
+            )}
+          </form>
+          {due.length > 0 && (
+            <>
+              <h2 className="text-heading mt-4 font-bold">To be seen to first</h2>
+              <ul className="border-danger mt-1 border-t-2" aria-label="To be seen to first">
+                {due.map((line) => (
+                  <li key={line.id} className="border-hair flex flex-wrap gap-x-3 border-b py-1.5">
+                    <Link
+                      className="font-bold hover:underline"
+                      href={`/inspections/${line.id}/judge`}
+                    >
+                      {line.place}
+                    </Link>
+                    {line.dangerOpen > 0 && (
+                      <span className="text-danger inline-flex items-center gap-1 font-semibold">
+                        <GradeMark grade="danger" size={12} />
+                        {line.dangerOpen} Danger now, not made safe
+                      </span>
+                    )}
+                    {line.dueOn && <span className="text-ink2">due {dayWords(line.dueOn)}</span>}
+                  </li>
+                ))}
+              </ul>
+              <h2 className="text-heading mt-5 font-bold">Latest</h2>
+            </>
+          )}
           {inspections.length === 0 ? (
             <p className="text-ink2 mt-4 text-sm">
-              Nothing is recorded yet. Start an inspection, or load a package from another
-              organisation.
+              {words
+                ? 'Nothing is found with all of these words.'
+                : 'Nothing is recorded yet. Start an inspection, or load a package from another organisation.'}
             </p>
           ) : (
             <ul className="border-ink mt-3 border-t-2">
@@ -83,6 +146,9 @@ function InspectionItem({ line }: { line: InspectionLine }) {
         </Link>
         <p className="text-ink2">
           {[line.address, line.asOf && dayWords(line.asOf)].filter(Boolean).join(' · ')}
+        </p>
+        <p className="text-ink2">
+          {[line.issuedAs, stageWords[line.stage]].filter(Boolean).join(': ')}
         </p>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">

@@ -2,6 +2,7 @@ import 'server-only';
 import PDFDocument from 'pdfkit';
 import { gradeMarks } from '@/core/drawing/grade-marks';
 import { gradeWords } from '@/core/grading/grade';
+import { dayWords } from '@/core/report/dates';
 import type { SiteView } from '@/core/panel/site-view';
 import { counted } from '@/core/panel/words';
 import type { ReportData, ReportFinding } from '@/core/report/report';
@@ -13,8 +14,26 @@ import { loadFonts, registerFonts } from './fonts';
 import { levelWords } from '@/core/report/readings';
 import { whyHere } from './why-here';
 
-/** The report on paper: tagged, bookmarked, fonts embedded, page n of m. */
-export async function renderPdf(report: ReportData, site: SiteView): Promise<Buffer> {
+/** What an issued report carries besides: its number, who signed it, and its seal. */
+export interface IssuedMark {
+  /** "2026-0007, revision 1" */
+  number: string;
+  changes: string;
+  signedName: string;
+  licence: string;
+  /** YYYY-MM-DD */
+  issuedOn: string;
+  digest: string;
+  /** The package, attached so that the report can be loaded back. */
+  zip: Buffer;
+}
+
+/** The report on paper: tagged, bookmarked, fonts embedded, page n of m; an issued one with its package. */
+export async function renderPdf(
+  report: ReportData,
+  site: SiteView,
+  issued?: IssuedMark,
+): Promise<Buffer> {
   const fonts = await loadFonts();
   const title = `Panel report, ${report.place}`;
   const doc = new PDFDocument({
@@ -38,7 +57,8 @@ export async function renderPdf(report: ReportData, site: SiteView): Promise<Buf
   const root = doc.struct('Document');
   doc.addStructure(root);
   const flow = new Flow(doc, root);
-  cover(flow, report);
+  cover(flow, report, issued);
+  if (report.closing) closing(flow, report.closing);
   permitResult(flow, report);
   for (const panel of site.panels) {
     flow.heading(panel.name, 2);
@@ -50,13 +70,29 @@ export async function renderPdf(report: ReportData, site: SiteView): Promise<Buf
   flow.heading('Look, do not touch', 2);
   for (const caution of report.cautions) flow.paragraph(caution);
   root.end();
-  footers(doc, `${report.place} · ${report.asOf ?? 'nothing recorded'}`);
+  if (issued)
+    doc.file(issued.zip, {
+      name: `${issued.number.replaceAll(/[^0-9A-Za-z]+/g, '-')}.zip`,
+      type: 'application/zip',
+      description: 'The inspection this report was made from',
+      relationship: 'Source',
+    } as PDFKit.Mixins.PDFAttachmentOptions);
+  footers(doc, `${report.place} · ${report.asOf ?? 'nothing recorded'}`, issued?.digest);
   doc.end();
   return bytes;
 }
 
-function cover(flow: Flow, report: ReportData): void {
-  flow.heading(`Panel report, ${report.place}`, 1);
+function cover(flow: Flow, report: ReportData, issued: IssuedMark | undefined): void {
+  flow.heading(`${report.closing ? 'Closing report' : 'Panel report'}, ${report.place}`, 1);
+  if (issued) {
+    const { number, signedName, licence, issuedOn, digest, changes } = issued;
+    flow.paragraph(
+      `Report ${number}, issued ${dayWords(issuedOn)}, signed ${signedName}${licence ? `, ${licence}` : ''}.`,
+      { bold: true },
+    );
+    if (changes) flow.paragraph(`This revision changes: ${changes}`);
+    flow.paragraph(`Sealed with ${digest}.`, { size: 8.5, color: ink2 });
+  } else flow.paragraph('A draft: not issued, not signed.', { bold: true });
   const lines = [
     [report.address, report.client && `for ${report.client}`].filter(Boolean).join(' · '),
     [
@@ -84,6 +120,21 @@ function cover(flow: Flow, report: ReportData): void {
       flow.paragraph(`${finding.number}  ${finding.title}`, { indent: 20, after: 1 });
     flow.gap(4);
   }
+}
+
+/** Item by item, what became of the report that is closed. */
+function closing(flow: Flow, { of, items, fresh, open }: NonNullable<ReportData['closing']>): void {
+  flow.heading(`What became of report ${of}`, 2);
+  flow.paragraph(
+    open === 0 ? 'Everything in it is mended.' : `${counted(open, 'item')} still open.`,
+    { bold: true },
+  );
+  for (const { number, title, place, nowWords, words, disagrees } of items)
+    flow.item(
+      `${number}  ${title}, ${place}`,
+      [nowWords, words, disagrees].filter(Boolean).join('. '),
+    );
+  for (const { title, place, short } of fresh) flow.item(`New: ${title}, ${place}`, short);
 }
 
 /** The outcome for the authority, against the scope of the permitted work alone. */
@@ -195,7 +246,7 @@ function notSeen(flow: Flow, report: ReportData): void {
 }
 
 /** Caution and page n of m, outside the reading order. */
-function footers(doc: Pdf, words: string): void {
+function footers(doc: Pdf, words: string, digest: string | undefined): void {
   const { start, count } = doc.bufferedPageRange();
   for (let index = 0; index < count; index += 1) {
     doc.switchToPage(start + index);
@@ -210,6 +261,11 @@ function footers(doc: Pdf, words: string): void {
       lineBreak: false,
     });
     doc.text(words, left + (width - doc.widthOfString(words)) / 2 + 40, y, { lineBreak: false });
+    if (digest)
+      doc
+        .fontSize(6.5)
+        .text(`sealed ${digest}`, left, y + 11, { lineBreak: false })
+        .fontSize(8);
     const pages = `page ${index + 1} of ${count}`;
     doc.text(pages, left + width - doc.widthOfString(pages), y, { lineBreak: false });
     doc.endMarkedContent();

@@ -1,0 +1,18 @@
+import { issueReport } from '@/server/commands/issue-report';
+import { faults, readJson, textOf } from '../../session/read-json';
+import { notHere } from '../../session/same-origin';
+
+/** Issues the report of an inspection. */
+export async function POST(request: Request): Promise<Response> {
+  const read = await readJson(request);
+  if ('answer' in read) return read.answer;
+  const { inspection: _, ...input } = (read.body ?? {}) as Record<string, unknown>;
+  const issued = await issueReport(
+    read.session,
+    textOf(read.body, 'inspection'),
+    input,
+    new Date(),
+  );
+  if (!issued) return notHere();
+  return issued.ok ? Response.json(issued) : faults(422, ...issued.faults);
+}

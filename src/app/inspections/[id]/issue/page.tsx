@@ -1,0 +1,49 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { issueCheck } from '@/core/report/issue-check';
+import { listIssued } from '@/server/commands/issue-report';
+import { listLinks } from '@/server/commands/links';
+import { readReport } from '@/server/commands/read-report';
+import { numberWords } from '@/server/commands/stored-inspection';
+import { Issue } from '@/ui/Issue/Issue';
+import { requireSession } from '../../../session/current';
+
+export const metadata: Metadata = { title: 'Issue' };
+
+export default async function IssuePage({ params }: { params: Promise<{ id: string }> }) {
+  const session = await requireSession();
+  const { id } = await params;
+  const read = await readReport(session, id);
+  if (!read) notFound();
+  const [issued, links] = await Promise.all([listIssued(session, id), listLinks(session, id)]);
+  return (
+    <Issue
+      inspection={id}
+      place={read.report.place}
+      member={{ name: session.name, licence: session.licence }}
+      lines={issueCheck(read.assessment)}
+      entries={read.entries}
+      issued={issued.map((row) => ({
+        id: row.id,
+        number: numberWords(row),
+        kind: row.kind,
+        on: row.issued_at.toISOString().slice(0, 10),
+        signedName: row.signed_name,
+        digest: row.digest,
+        changes: row.changes,
+        entries: row.entries,
+      }))}
+      links={links.map((link) => ({
+        id: link.id,
+        report: link.report_id,
+        to: link.sent_to,
+        until: link.expires_at.toISOString().slice(0, 10),
+        state: link.revoked_at ? 'revoked' : link.expires_at < new Date() ? 'expired' : 'open',
+        opened: link.opened,
+        acknowledged: link.acknowledged_at
+          ? `${link.acknowledged_by}, ${link.acknowledged_at.toISOString().slice(0, 10)}`
+          : undefined,
+      }))}
+    />
+  );
+}

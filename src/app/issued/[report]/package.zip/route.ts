@@ -1,0 +1,20 @@
+import { readIssued, sealedZip } from '@/server/commands/issue-report';
+import { currentSession } from '../../../session/current';
+import { notHere, signedOut } from '../../../session/same-origin';
+
+/** The sealed package of an issued report. */
+export async function GET(
+  _: Request,
+  { params }: { params: Promise<{ report: string }> },
+): Promise<Response> {
+  const session = await currentSession();
+  if (!session) return signedOut();
+  const issued = await readIssued(session.organisation, (await params).report);
+  if (!issued) return notHere();
+  return new Response(new Uint8Array(await sealedZip(issued)), {
+    headers: {
+      'content-type': 'application/zip',
+      'content-disposition': `attachment; filename="${issued.row.number}.zip"`,
+    },
+  });
+}

@@ -1,0 +1,43 @@
+import type { Metadata } from 'next';
+import { headers } from 'next/headers';
+import { notFound } from 'next/navigation';
+import { markOf, siteOf } from '@/server/commands/issue-report';
+import { openLink } from '@/server/commands/links';
+import { Acknowledge } from '@/ui/Report/Acknowledge';
+import { Report } from '@/ui/Report/Report';
+import { addressOf } from '../../session/address';
+
+export const metadata: Metadata = {
+  title: 'Panel report',
+  robots: { index: false, follow: false },
+  referrer: 'no-referrer',
+};
+
+/** What a client sees: one report, nothing else of the organisation. */
+export default async function LinkPage({ params }: { params: Promise<{ token: string }> }) {
+  const { token } = await params;
+  const opened = await openLink(token, addressOf(await headers()), 'opened');
+  if (!opened) notFound();
+  const base = `/r/${token}`;
+  const danger = opened.report.firstThings.find(({ grade }) => grade === 'danger');
+  return (
+    <Report
+      report={opened.report}
+      site={siteOf(opened)}
+      issued={{ ...markOf(opened), base, by: 'client' }}
+      above={
+        danger && (
+          <Acknowledge
+            action={`${base}/acknowledge`}
+            done={
+              opened.acknowledged && {
+                by: opened.acknowledged.by,
+                on: opened.acknowledged.at.toISOString().slice(0, 10),
+              }
+            }
+          />
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { Facts } from '@/core/entries/properties';
+import { subjectOfRef } from '@/core/walk/asked';
+import { photosOf } from '@/core/walk/photos';
+import { splitRef } from '@/core/entries/thing-types';
+import { readRulings } from '@/core/grading/rulings';
+import { add, observe } from '@/core/recording/draft';
+import type { ReturnItem } from '@/core/report/return-comparison';
+import { FactSheet } from '../facts/FactSheet';
+import { Picture } from '../Photos/Picture';
+import { useBook } from '../Book/context';
+
+/** One item again: the tick, what was done, the facts of its place, and its photos side by side. */
+export function ReturnItemDetail({ item }: { item: ReturnItem }) {
+  const { state, inspection, actions } = useBook();
+  const { site } = state.assessment;
+  const { reader } = site;
+  const [words, setWords] = useState(item.words ?? '');
+  const record = (facts: Facts) =>
+    actions.record((newId) => {
+      const known = readRulings(reader.inspection, reader).get(item.key);
+      return [
+        known
+          ? observe(reader, known.id, facts)
+          : add('ruling', newId(), site.site ?? null, { finding: item.key, ...facts }),
+      ];
+    });
+  const about = [item.ref, splitRef(item.ref).thing].find((ref) => subjectOfRef(ref, site));
+  const photos = photosOf(site).filter(
+    (photo) => photo.about && [item.ref, splitRef(item.ref).thing].includes(photo.about),
+  );
+  return (
+    <article className="grid gap-3" aria-label={`Item ${item.number}`}>
+      <h3 className="text-heading font-bold">
+        {item.number} {item.title}, {item.place}
+      </h3>
+      <p>
+        Before: {item.before.short}
+        <br />
+        Now: <strong>{item.nowWords}</strong>
+      </p>
+      <div className="flex flex-wrap gap-2" role="group" aria-label="What was found now">
+        {(
+          [
+            ['mended', 'Mended'],
+            ['not', 'Not mended'],
+            ['changed', 'Changed'],
+          ] as const
+        ).map(([tick, label]) => (
+          <button
+            key={tick}
+            className="act min-h-12!"
+            aria-pressed={item.tick === tick}
+            onClick={() => void record({ returnTick: tick })}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+      <form
+        className="flex items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (words.trim()) void record({ returnWords: words.trim() });
+        }}
+      >
+        <label className="text-caption text-ink2 grid flex-1 gap-0.5">
+          What was done
+          <input
+            className="field"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        </label>
+        <button className="act" disabled={!words.trim()}>
+          Record
+        </button>
+      </form>
+      {photos.length > 0 && (
+        <div className="grid grid-cols-2 gap-2">
+          {photos.map(({ id, digest, caption }) => (
+            <figure key={id}>
+              <Picture digest={digest} alt={caption ?? 'Photo'} small />
+              <figcaption className="text-caption text-ink2">{caption}</figcaption>
+            </figure>
+          ))}
+        </div>
+      )}
+      <h4 className="font-semibold">What is there now</h4>
+      {about && <FactSheet about={about} />}
+      <Link className="act" href={`/inspections/${inspection}/walk`}>
+        To its drawing
+      </Link>
+    </article>
+  );
+}
