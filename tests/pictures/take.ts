@@ -14,10 +14,8 @@ const walk = `${house}/walk`;
 const views = [
   { name: 'today', path: '/', size: desk, theme: 'light' },
   { name: 'walk-desk-light', path: walk, size: desk, theme: 'light' },
-  { name: 'walk-desk-dark', path: walk, size: desk, theme: 'dark' },
   { name: 'walk-phone-dark', path: walk, size: phone, theme: 'dark' },
   { name: 'walk-fuse-panel', path: '/inspections/net-loft/walk', size: desk, theme: 'light' },
-  { name: 'walk-three-phase', path: '/inspections/quay-bakery/walk', size: desk, theme: 'light' },
   { name: 'supply', path: '/inspections/chandlery/supply', size: desk, theme: 'light' },
   {
     name: 'supply-flows',
@@ -47,6 +45,8 @@ const views = [
   { name: 'library', path: '/library?rule=breaker/double-tap', size: desk, theme: 'light' },
   { name: 'notes', path: `${house}/notes`, size: desk, theme: 'light' },
   { name: 'history', path: `${house}/history`, size: desk, theme: 'light' },
+  { name: 'issue', path: '/inspections/quay-bakery/issue', size: desk, theme: 'light' },
+  { name: 'return', path: '/inspections/quay-bakery/return', size: desk, theme: 'light' },
   { name: 'report', path: `${house}/report`, size: desk, theme: 'light' },
   { name: 'report-phone', path: `${house}/report`, size: phone, theme: 'light' },
 ] as const;

@@ -2,6 +2,7 @@ import 'server-only';
 import { hash } from '@node-rs/argon2';
 import { startingSettings } from '@/core/settings/settings';
 import { deliverEntries } from '../commands/deliver-entries';
+import { issueReport } from '../commands/issue-report';
 import { seedOrganisations } from '../db/seed';
 import type { Session } from '../session';
 import type { Entry } from '@/core/entries/entry';
@@ -46,7 +47,26 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     ...house,
     entries: await withDrawnPhotos(session, house.entries),
   });
+  await issueSome(session);
   return true;
+}
+
+/** One report issued, one closed after a return visit, as their inspector would. */
+async function issueSome(session: Session): Promise<void> {
+  const sign = { signedName: session.name, licence: session.licence, changes: '' };
+  for (const [inspection, kind] of [
+    ['quay-bakery', 'report'],
+    ['osier-cottage', 'report'],
+    ['osier-cottage', 'closing'],
+  ] as const) {
+    const issued = await issueReport(
+      session,
+      inspection,
+      { ...sign, kind },
+      new Date('2026-04-22T09:00:00Z'),
+    );
+    if (!issued?.ok) throw new Error(`${inspection} is not issued: ${JSON.stringify(issued)}`);
+  }
 }
 
 async function deliver(

@@ -74,7 +74,7 @@ export function Today({ session, words, due, inspections }: TodayProps) {
               name="q"
               defaultValue={words}
               maxLength={200}
-              aria-label="Search places, addresses, clients, numbers, panels, findings"
+              aria-label="Search"
               placeholder="Place, address, client, number, panel, finding"
             />
             <button className="act">Search</button>

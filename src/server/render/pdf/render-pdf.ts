@@ -61,6 +61,8 @@ export async function renderPdf(
   if (report.closing) closing(flow, report.closing);
   permitResult(flow, report);
   for (const panel of site.panels) {
+    // The name stands on the page of its drawing.
+    flow.room(340);
     flow.heading(panel.name, 2);
     drawPanelPage(flow, panel, site, report.findings);
   }
