@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/journeys',
-  timeout: 120_000,
+  timeout: 240_000,
   // Two cores: each file has a worker and a server of its own; within a file one test after another.
   workers: 2,
   retries: 0,

@@ -2,7 +2,7 @@ import { expect } from '@playwright/test';
 import { ines, odile, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
-test.setTimeout(180_000);
+test.setTimeout(240_000);
 
 const cottage = '/inspections/quay-bakery';
 

@@ -2,7 +2,7 @@ import { expect } from '@playwright/test';
 import { ines, odile, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
-test.setTimeout(120_000);
+test.setTimeout(240_000);
 
 const judge = '/inspections/lock-keepers-house/judge';
 

@@ -7,7 +7,7 @@ import type { Page } from '@playwright/test';
 import { ines, odile, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
-test.setTimeout(150_000);
+test.setTimeout(240_000);
 
 const house = '/inspections/lock-keepers-house';
 

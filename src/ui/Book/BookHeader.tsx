@@ -20,7 +20,6 @@ const views = [
   ['notes', 'Notes'],
   ['history', 'History'],
   ['report', 'Report'],
-  ['return', 'Return'],
 ] as const;
 
 export function BookHeader() {
