@@ -27,19 +27,6 @@ create table issued_reports (
 create index issued_reports_of on issued_reports (organisation_id, inspection_id, issued_at);
 create index issued_reports_digest on issued_reports (organisation_id, digest);
 
-create table report_files (
-  organisation_id uuid not null,
-  report_id text not null,
-  reading text not null check (reading in ('client', 'electrician', 'official', 'record')),
-  -- Share done, 0 to 1; the bytes once it is 1.
-  progress real not null default 0,
-  fault text not null default '',
-  bytes bytea,
-  made_at timestamptz not null default now(),
-  primary key (organisation_id, report_id, reading),
-  foreign key (organisation_id, report_id) references issued_reports
-);
-
 create table links (
   organisation_id uuid not null,
   id text not null check (id ~ '^[A-Za-z0-9_-]{1,64}$'),
@@ -101,15 +88,14 @@ declare
   name text;
   app text := current_setting('east_gate.app_role');
 begin
-  foreach name in array array['issued_reports', 'report_files', 'links', 'link_visits', 'mailbox'] loop
+  foreach name in array array['issued_reports', 'links', 'link_visits', 'mailbox'] loop
     execute format('alter table %I enable row level security', name);
     execute format('alter table %I force row level security', name);
     execute format('create policy own_organisation on %I using (organisation_id = current_organisation()) with check (organisation_id = current_organisation())', name);
     execute format('create policy door on %I to current_user using (door_is_open()) with check (door_is_open())', name);
     execute format('grant select, insert on %I to %I', name, app);
   end loop;
-  -- What was issued is never changed; only files are made of it, and links end.
-  execute format('grant update (progress, fault, bytes, made_at) on report_files to %I', app);
+  -- What was issued is never changed; links end.
   execute format('grant update (revoked_at, acknowledged_at, acknowledged_by) on links to %I', app);
 end $$;
 

@@ -11,8 +11,15 @@ export interface HiddenFaults {
 
 export const sound: HiddenFaults = { whatIf: {}, hot: {}, loadsA: {} };
 
-/** By inspection. */
-export const hiddenFaults: Readonly<Record<string, HiddenFaults>> = {
+/**
+ * By inspection: the houses of the demo. Stand-ins answer in these alone, so that no figure of a model
+ * is ever recorded as measured in a real house.
+ */
+export const hiddenFaults: Readonly<Partial<Record<string, HiddenFaults>>> = {
+  'quay-bakery': sound,
+  'osier-cottage': sound,
+  chandlery: sound,
+  ropewalk: sound,
   /** The utility's neutral is failing at the mast; a joint at breaker 15 is going. */
   'lock-keepers-house': {
     whatIf: { set: { 'line-neutral:lock-service': 2.5 } },

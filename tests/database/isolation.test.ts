@@ -98,6 +98,20 @@ beforeAll(async () => {
   );
   await deliverEntries(session(a), { inspection, entries: [entry] });
   await inOrganisation(a.id, async (tx) => {
+    await inspectionQueries.upsertState(tx, a.id, {
+      inspection_id: inspection,
+      place: secretPlace,
+      address: '',
+      as_of: null,
+      entries: 1,
+      findings: {},
+      seen_share: 0,
+      danger_open: 1,
+      due_on: '2026-01-01',
+      stage: 'draft',
+      issued_as: null,
+      words: secretPlace,
+    });
     await reportQueries.insertIssued(tx, a.id, issuedRow);
     await linkQueries.insertLink(tx, a.id, {
       id: linkId,
@@ -299,8 +313,8 @@ describe('every query', () => {
     maybeOneIssued: (tx) => reportQueries.maybeOneIssued(tx, issuedRow.id),
     oneNextNumber: (tx) =>
       reportQueries
-        .oneNextNumber(tx, 1999)
-        .then((number) => (number === '1999-0001' ? [] : number)),
+        .oneNextNumber(tx, 1998)
+        .then((number) => (number === '1998-0001' ? [] : number)),
     insertIssued: (tx) => reportQueries.insertIssued(tx, a.id, { ...issuedRow, id: 'smuggled' }),
     insertLink: (tx) =>
       linkQueries.insertLink(tx, a.id, {

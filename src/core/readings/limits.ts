@@ -4,6 +4,9 @@ import { systems } from '../panel/system';
 import type { Yardstick } from '../yardstick/yardstick';
 import { deadBelowV, liveFromV } from './dead-proof';
 
+/** Greatest continuity of a way to ground, Ω. */
+export const continuousToOhm = 1;
+
 /** Limits a reading is held against, in words, with where they come from. */
 export interface Limits {
   words: string;
@@ -78,7 +81,7 @@ export function limitsOf(
     case 'electrodeOhm':
       return { words: `to ${singleRodOhm} Ω for one rod alone`, source: '250.53' };
     case 'continuityOhm':
-      return { words: 'to 1 Ω', source: 'acceptance testing practice' };
+      return { words: `to ${continuousToOhm} Ω`, source: 'acceptance testing practice' };
     default:
       return undefined;
   }

@@ -4,6 +4,7 @@ import type { PanelView } from '../panel/views';
 import { fill } from '../report/fill';
 import type { Verdict } from '../examine/verdict';
 import { deadProof } from './dead-proof';
+import { continuousToOhm } from './limits';
 import type { Slot } from './slots';
 import type { Taking } from './taken-with';
 import { takingOf } from './taken-with';
@@ -40,8 +41,6 @@ const judgedBy: Readonly<Partial<Record<string, readonly string[]>>> = {
   torqueNm: ['reading/torque'],
   testButton: ['breaker/test-button'],
 };
-/** Greatest continuity of a way to ground, Ω. */
-const continuousToOhm = 1;
 
 /** Readings of a panel, each with what the rules say of it. Put together once for all slots. */
 export function readingsOf(assessment: Assessment, panel: PanelView): (slot: Slot) => Reading {

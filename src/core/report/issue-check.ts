@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess';
 import { gradeWords } from '../grading/grade';
 import { counted } from '../panel/words';
+import { unplacedNotes } from '../walk/notes';
 import { splitRef } from '../entries/thing-types';
 import { findingWords } from './finding-words';
 
@@ -17,13 +18,6 @@ export interface IssueLine {
 export function issueCheck(assessment: Assessment): IssueLine[] {
   const { site, inspection, findings, notSeen, coverage, settings } = assessment;
   const { reader } = site;
-  const notes = [...inspection.things.values()].filter(
-    ({ id, type }) =>
-      type === 'note' &&
-      !reader.value(id, 'removed') &&
-      !reader.value(id, 'dismissed') &&
-      !reader.value(id, 'aboutThing'),
-  );
   const untold = findings.filter(({ grade, verdict, madeSafe }) => {
     const told = [verdict.place.ref, splitRef(verdict.place.ref).thing, verdict.panel].some((ref) =>
       reader.value(ref, 'toldWhom'),
@@ -49,7 +43,7 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
     line(
       'notes',
       'Every note has its place',
-      notes.map(({ id }) => reader.value(id, 'words') ?? 'a note without words'),
+      unplacedNotes(site).map(({ words }) => words || 'a note without words'),
       'stops',
     ),
     line(

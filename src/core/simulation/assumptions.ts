@@ -1,3 +1,4 @@
+import type { Metal, Size } from '../yardstick/size';
 import type { WhatIf } from './what-if';
 
 /** A figure nobody recorded, with what it was taken as and why; it can be set to another. */
@@ -11,6 +12,18 @@ export interface Assumption {
   because: string;
   /** Thing it belongs to. */
   about: string;
+  /** The value was recorded; it can be set for a what-if all the same. */
+  recorded?: boolean;
+}
+
+/** Size and metal of a run, as recorded or as they were taken. */
+export interface TakenSize {
+  id: string;
+  words: string;
+  size: Size;
+  metal: Metal;
+  /** What of it nobody recorded. */
+  assumed: 'nothing' | 'size' | 'metal' | 'size and metal';
 }
 
 /** A joint or way that can be made or undone, as it is now and why. */
@@ -26,6 +39,7 @@ export interface Switch {
 export class Assuming {
   readonly assumptions = new Map<string, Assumption>();
   readonly switches = new Map<string, Switch>();
+  readonly sizes = new Map<string, TakenSize>();
 
   constructor(readonly whatIf: WhatIf) {}
 

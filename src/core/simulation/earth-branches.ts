@@ -73,6 +73,7 @@ export function earthBranches(
         most: 10_000,
         because: measured === undefined ? because : 'as measured',
         about: thing.id,
+        recorded: measured !== undefined,
       }),
       kind: 'electrode',
       words: `electrode, ${name}`,

@@ -1,4 +1,5 @@
 import type { Explain, WhyHere } from './explain';
+import { assumedWords } from './assumed-words';
 import { ampsWords } from './figures';
 import type { Branch } from './network';
 import { without } from './network';
@@ -12,9 +13,12 @@ const returning = ['neutral', 'ground', 'raceway', 'pipe'] as const;
 export const explainBond: Explain = ({ site, yardstick, panel, made }): WhyHere | undefined => {
   const feed = made.feeds.find(({ id }) => id === panel.id);
   if (!feed || feed.fromService) return undefined;
-  const { network, assumptions } = siteNetwork(site, yardstick, {
-    closed: { [`bond:${panel.id}`]: true },
+  // A joint that was looked for and is not there stays out; one not looked for is taken as there, and said.
+  const bond = site.reader.value(panel.id, 'bond');
+  const taken = siteNetwork(site, yardstick, {
+    closed: bond === undefined ? { [`bond:${panel.id}`]: true } : {},
   });
+  const { network } = taken;
   const ways = returning.flatMap(
     (kind) => network.branches.find(({ id }) => id === `${kind}:${panel.id}`) ?? [],
   );
@@ -25,6 +29,8 @@ export const explainBond: Explain = ({ site, yardstick, panel, made }): WhyHere 
   const amps = (one: Branch) => ampsIn(solution, one.id);
   const inNeutral = amps(ways[0]!);
   const others = ways.filter(({ kind }) => kind !== 'neutral');
+  const astray = others.reduce((sum, one) => sum + amps(one), 0);
+  if (astray < 0.01) return undefined;
   const lost = touchableCurrents(broken, open)
     .filter(({ branch }) => others.includes(branch))
     .reduce((sum, one) => sum + one.amps, 0);
@@ -39,11 +45,11 @@ export const explainBond: Explain = ({ site, yardstick, panel, made }): WhyHere 
       amps: amps(one),
       touchable: one.kind !== 'neutral',
     })),
-    assumed: assumptions
-      .filter(
-        ({ about, because, value }) =>
-          about === panel.id && value > 0 && !because.startsWith('as '),
-      )
-      .map(({ words, value, unit, because }) => `${words}: ${value} ${unit}, ${because}`),
+    assumed: [
+      ...(bond === undefined
+        ? [`Neutral joined to the enclosure of ${panel.name}: not seen, taken as joined`]
+        : []),
+      ...assumedWords(taken, panel.id),
+    ],
   };
 };

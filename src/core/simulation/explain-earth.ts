@@ -1,4 +1,5 @@
 import type { Explain, WhyHere } from './explain';
+import { assumedWords } from './assumed-words';
 import { ampsWords, voltsWords } from './figures';
 import { faultA, solutionOf, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
@@ -12,9 +13,10 @@ export const explainEarth: Explain = ({ site, yardstick, panel, made }): WhyHere
   const feed = made.feeds.find(({ id }) => id === panel.id);
   if (!feed) return undefined;
   const away = feed.fromService ? `bond:${panel.id}` : `ground:${panel.id}`;
-  const { network, assumptions } = siteNetwork(site, yardstick, {
+  const taken = siteNetwork(site, yardstick, {
     closed: { [away]: false, ...(!feed.fromService && { [`bond:${panel.id}`]: false }) },
   });
+  const { network } = taken;
   const mended = siteNetwork(site, yardstick, { closed: { [away]: true } }).network;
   const [hot, metal] = [joint(panel.id, 'A'), joint(panel.id, 'G')];
   const amps = faultA(network, hot, metal);
@@ -33,22 +35,25 @@ export const explainEarth: Explain = ({ site, yardstick, panel, made }): WhyHere
     ),
   );
   const touchV = standing && voltsApart(standing, metal, earth);
-  const smallest = Math.min(
-    ...panel.devices.flatMap(({ terminals }) => terminals.flatMap(({ handleA }) => handleA ?? [])),
-    20,
+  const ratings = panel.devices.flatMap(({ terminals }) =>
+    terminals.flatMap(({ handleA }) => handleA ?? []),
   );
+  const smallest = ratings.length > 0 ? Math.min(...ratings) : undefined;
+  const opens = (current: number) =>
+    smallest === undefined ? '' : `: ${tripBand(smallest, current).words}`;
+  const stays =
+    touchV !== undefined && touchV > 1
+      ? `, and the metal stays at ${voltsWords(touchV)} to earth`
+      : '';
   return {
-    sentence: `A hot wire that touches this enclosure drives ${ampsWords(amps)} by way of earth: ${tripBand(smallest, amps).words}${touchV !== undefined && touchV > 1 ? `, and the metal stays at ${voltsWords(touchV)} to earth` : ''}. With the way back made whole it would be ${ampsWords(cleared)}: ${tripBand(smallest, cleared).words}.`,
+    sentence: `A hot wire that touches this enclosure drives ${ampsWords(amps)} by way of earth${opens(amps)}${stays}. With the way back made whole it would be ${ampsWords(cleared)}${opens(cleared)}.`,
     ends: ['supply', panel.name],
     lanes: [
       { words: 'by way of earth', amps, touchable: true },
       { words: 'way back by metal', amps: undefined, touchable: false },
     ],
-    assumed: assumptions
-      .filter(
-        ({ unit, because }) =>
-          unit === 'Ω' && because !== 'as measured' && because !== 'taken as sound',
-      )
-      .map(({ words, value, unit, because }) => `${words}: ${value} ${unit}, ${because}`),
+    assumed: [panel.id, feed.from].flatMap((about) =>
+      assumedWords(taken, about, ({ unit }) => unit === 'Ω' || unit === 'm'),
+    ),
   };
 };

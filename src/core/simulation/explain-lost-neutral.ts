@@ -1,6 +1,7 @@
 import { systems } from '../panel/system';
 import type { Leg } from '../panel/system';
 import type { Explain, WhyHere } from './explain';
+import { assumedWords } from './assumed-words';
 import { voltsWords } from './figures';
 import { ampsIn, solutionOf, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
@@ -17,18 +18,22 @@ export const explainLostNeutral: Explain = ({
   const feed = made.feeds.find(({ id }) => id === panel.id);
   if (!feed) return undefined;
   const gone = feed.fromService ? `line-neutral:${feed.from}` : `neutral:${panel.id}`;
-  const { network, assumptions } = siteNetwork(site, yardstick, { closed: { [gone]: false } });
+  const taken = siteNetwork(site, yardstick, { closed: { [gone]: false } });
+  const { network } = taken;
   const sound = solutionOf(solve(made.network));
   const open = solutionOf(solve(network));
   if (!open || !sound) return undefined;
   const { legs } = systems[panel.system];
-  const volts = (leg: Leg) => voltsApart(open, joint(panel.id, leg), joint(panel.id, 'N')) ?? 0;
-  const each = legs.map((leg) => `leg ${leg} ${voltsWords(volts(leg))}`).join(', ');
+  const volts = (leg: Leg) => {
+    const apart = voltsApart(open, joint(panel.id, leg), joint(panel.id, 'N'));
+    return apart === undefined ? 'no path back' : voltsWords(apart);
+  };
+  const each = legs.map((leg) => `leg ${leg} ${volts(leg)}`).join(', ');
   const earthA = network.branches
     .filter(({ kind }) => kind === 'electrode')
     .reduce((most, { id }) => Math.max(most, ampsIn(open, id)), 0);
   const lanes = legs.map((leg) => ({
-    words: `leg ${leg}, ${voltsWords(volts(leg))}`,
+    words: `leg ${leg}, ${volts(leg)}`,
     amps: ampsIn(open, `hot:${panel.id}:${leg}`),
     touchable: false,
   }));
@@ -36,10 +41,6 @@ export const explainLostNeutral: Explain = ({
     sentence: `With the neutral gone and the loads taken here, the legs give ${each} instead of ${voltsWords(voltsApart(sound, joint(panel.id, 'A'), joint(panel.id, 'N')) ?? 0)}; what is on the higher one burns, and as things are switched on and off the figures change. The electrodes cannot hold the middle: they carry ${earthA.toFixed(1)} A.`,
     ends: [feed.fromService ? 'utility' : 'the panel above', panel.name],
     lanes: [...lanes, { words: 'neutral', amps: undefined, touchable: false }],
-    assumed: assumptions
-      .filter(({ about, value, unit }) => about === panel.id && value > 0 && unit === 'W')
-      .map(
-        ({ words, value, unit, because }) => `${words}: ${Math.round(value)} ${unit}, ${because}`,
-      ),
+    assumed: assumedWords(taken, panel.id, ({ unit }) => unit === 'W'),
   };
 };

@@ -163,6 +163,7 @@ function restOfLegs(
           ? 'no load on it was measured'
           : 'as clamped, less the loads recorded',
       about: panel.id,
+      recorded: clamped !== undefined,
     });
     return watts > 0
       ? [

@@ -1,7 +1,7 @@
 import type { SiteView } from '../panel/site-view';
 import { SupplyReading } from '../supply/tree';
 import type { Yardstick } from '../yardstick/yardstick';
-import type { Assumption, Switch } from './assumptions';
+import type { Assumption, Switch, TakenSize } from './assumptions';
 import { Assuming } from './assumptions';
 import { earthBranches } from './earth-branches';
 import { loadBranches } from './load-branches';
@@ -16,6 +16,7 @@ export interface SiteNetwork {
   feeds: Feed[];
   assumptions: Assumption[];
   switches: Switch[];
+  sizes: TakenSize[];
 }
 
 /**
@@ -45,6 +46,7 @@ export function siteNetwork(
     feeds,
     assumptions: [...assuming.assumptions.values()],
     switches: [...assuming.switches.values()],
+    sizes: [...assuming.sizes.values()],
   };
 }
 

@@ -1,5 +1,6 @@
 import type { ConductorView, DeviceView, PanelView } from '../panel/views';
 import { mmOf } from '../panel/lengths';
+import { capital } from '../panel/words';
 import type { SiteView } from '../panel/site-view';
 import type { Leg, SystemName } from '../panel/system';
 import { systems } from '../panel/system';
@@ -121,7 +122,22 @@ export function feedBranches(feed: Feed, making: Making): Branch[] {
   const recordedMetal = reader.value(id, 'supplyMetal') ?? cable?.hot?.metal?.value;
   const metal: Metal = recordedMetal ?? 'cu';
   const changed = assuming.whatIf.size?.[id];
-  const size = changed ?? reader.value(id, 'supplySize') ?? cable?.hot?.size?.value ?? '4';
+  const recordedSize = changed ?? reader.value(id, 'supplySize') ?? cable?.hot?.size?.value;
+  // As small as a 100 A dwelling service may be in copper (310.12): more resistance, not less.
+  const size = recordedSize ?? '4';
+  assuming.sizes.set(id, {
+    id,
+    words: fromService ? `Service conductors of ${name}` : `Feeder of ${name}`,
+    size,
+    metal,
+    assumed: recordedSize
+      ? recordedMetal
+        ? 'nothing'
+        : 'metal'
+      : recordedMetal
+        ? 'size'
+        : 'size and metal',
+  });
   const lengthMm = feedLengthMm(feed, making);
   const [what, of] = fromService ? ['service', ''] : ['feeder', ` of ${name}`];
   const branch = (kind: BranchKind, end: Leg | 'N' | 'G', ohm: number, words: string): Branch => ({
@@ -189,7 +205,7 @@ export function feedBranches(feed: Feed, making: Making): Branch[] {
       unit: 'Ω per 1000 ft',
       least: 0.01,
       most: 50,
-      because: '¾ in steel tubing with couplings',
+      because: '¾ in steel tubing with couplings; aluminium is better',
       about: id,
     });
     branches.push(branch('raceway', 'G', runOhm(perKft, lengthMm), `raceway of the feeder${of}`));
@@ -226,6 +242,7 @@ function feedLengthMm({ id, name, fromService }: Feed, { site, assuming }: Makin
       most: 300,
       because: recorded === undefined ? 'its length was not recorded' : 'as recorded',
       about: id,
+      recorded: recorded !== undefined,
     })
   );
 }
@@ -248,5 +265,3 @@ export function companions(
   const used = (as: 'neutral' | 'ground') => mates.find((one) => one.function?.value === as);
   return { neutral: used('neutral'), ground: used('ground') };
 }
-
-const capital = (word: string) => word[0]!.toUpperCase() + word.slice(1);

@@ -13,13 +13,22 @@ export interface WorstLift {
   on: string[];
 }
 
-const mostStates = 256;
+/** Loads of which every combination is tried. */
+export const mostCombined = 8;
 
-/** States of the loads: each on or off, to 256 of them. */
+/**
+ * States of the loads: every combination of up to eight; of more, all on, each alone, and each left
+ * out.
+ */
 export function loadStates({ branches }: Network): Branch[][] {
   const loads = branches.filter(({ kind }) => kind === 'load');
-  const count = Math.min(mostStates, 2 ** Math.min(loads.length, 20));
-  return Array.from({ length: count - 1 }, (_, index) =>
+  if (loads.length > mostCombined)
+    return [
+      loads,
+      ...loads.map((one) => [one]),
+      ...loads.map((one) => loads.filter((other) => other !== one)),
+    ];
+  return Array.from({ length: 2 ** loads.length - 1 }, (_, index) =>
     loads.filter((__, bit) => ((index + 1) >> bit) & 1),
   );
 }

@@ -4,7 +4,7 @@ import type { PropertyName } from '@/core/entries/properties';
 import { propertySpec } from '@/core/entries/properties';
 import { isDead } from '@/core/tracing/decode';
 import type { Probe, Sample } from '@/stand-ins/driver';
-import { hiddenFaults, sound } from '@/stand-ins/hidden-faults';
+import { hiddenFaults } from '@/stand-ins/hidden-faults';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';
 import { shown } from '@/stand-ins/noise';
 import { thermalPicture } from '@/stand-ins/thermal-picture';
@@ -24,13 +24,12 @@ export async function holdInstrument(
 ): Promise<Held | undefined> {
   const stored = await readInspection(session, inspection);
   if (!stored) return undefined;
+  const hidden = hiddenFaults[inspection];
+  if (!hidden)
+    return { ok: false, fault: 'Stand-ins answer in the practice houses of the demo alone.' };
   if (!propertySpec(probe.property))
     return { ok: false, fault: `Nothing is known as ${probe.property}.` };
-  const truth = truthOf(
-    assess(stored.entries, stored.settings),
-    hiddenFaults[inspection] ?? sound,
-    off,
-  );
+  const truth = truthOf(assess(stored.entries, stored.settings), hidden, off);
   if ('fault' in truth)
     return { ok: false, fault: `The circuit model has no answer: ${truth.fault}.` };
   const known = probe as Probe & { property: PropertyName };
@@ -58,8 +57,10 @@ export async function takeThermalPicture(
   if (!stored) return undefined;
   const assessment = assess(stored.entries, stored.settings);
   const panel = assessment.site.panels.find(({ id }) => id === panelId);
-  const truth = truthOf(assessment, hiddenFaults[inspection] ?? sound);
-  return panel && 'at' in truth ? thermalPicture(panel, assessment.site, truth) : undefined;
+  const hidden = hiddenFaults[inspection];
+  if (!panel || !hidden) return undefined;
+  const truth = truthOf(assessment, hidden);
+  return 'at' in truth ? thermalPicture(panel, assessment.site, truth) : undefined;
 }
 
 /** Which outlets of a house of the demo are dead with a round's breakers off. */
@@ -72,7 +73,7 @@ export async function walkRound(
   const site = stored && assess(stored.entries, stored.settings).site;
   const thing = site?.reader.inspection.things.get(round);
   const panel = site?.panels.find(({ id }) => id === thing?.in);
-  if (!site || thing?.type !== 'round' || !panel) return undefined;
+  if (!site || thing?.type !== 'round' || !panel || !hiddenFaults[inspection]) return undefined;
   const off = new Set(site.reader.value(round, 'switchedOff') ?? []);
   return Object.fromEntries(
     [...hiddenWiring(inspection, panel)].map(([outlet, is]) => [

@@ -9,8 +9,10 @@ import type { ReportData } from '@/core/report/report';
 import { inOrganisation } from '../db/connect';
 import { manyEntries } from '../db/entries';
 import { maybeOneIssued } from '../db/reports';
+import { ruleBookDigest, yardstickDigest } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
+import { reportOf } from './read-report';
 
 export interface Verification {
   /** The sealed package, the entries as they stand in the store, and the digest are one. */
@@ -51,6 +53,7 @@ export function verifyReport(
         differences.push(
           `Entry ${entry} in the store is not the one sealed: ${placeOf(document, entry)}.`,
         );
+    differences.push(...composedOtherwise(row.report as ReportData, document));
     return {
       sealed: differences.length === 0,
       differences,
@@ -58,6 +61,18 @@ export function verifyReport(
       since: [...now.keys()].filter((entry) => !(entry in sealed)).length,
     };
   });
+}
+
+/** Parts of the stored report that its package does not give, where the rule book is still the same. */
+function composedOtherwise(stored: ReportData, document: InspectionPackage): string[] {
+  const { settings, entries, authors, inspection, ruleBook, yardstick } = document;
+  if (ruleBook.digest !== ruleBookDigest() || yardstick.digest !== yardstickDigest(settings))
+    return [];
+  const { report } = reportOf({ id: inspection.id, settings, authors, entries });
+  const plain = (value: unknown) => canonicalJson(JSON.parse(JSON.stringify(value ?? null)));
+  return (Object.keys({ ...report, ...stored }) as (keyof ReportData)[])
+    .filter((part) => part !== 'closing' && plain(report[part]) !== plain(stored[part]))
+    .map((part) => `The report's ${part} is not what its package gives.`);
 }
 
 function placeOf({ entries }: InspectionPackage, id: string): string {

@@ -55,11 +55,18 @@ export function Thermal() {
   const screws = corners
     ? terminalSpots(panel, geometry).map(({ spot }) => onPicture(corners, spot))
     : noSpots;
+  const camera = [...site.reader.inspection.things.values()].find(
+    ({ id, type }) =>
+      type === 'instrument' &&
+      !site.reader.value(id, 'removed') &&
+      site.reader.value(id, 'instrumentKind') === 'camera',
+  );
   const record = () =>
     actions.record(() =>
-      temperatures.map(({ terminal, c }) =>
-        observe(site.reader, terminal.ref, { temperatureC: c }, 'measured'),
-      ),
+      temperatures.map(({ terminal, c }) => {
+        const facts = { temperatureC: c, ...(camera && { takenWith: camera.id }) };
+        return observe(site.reader, terminal.ref, facts, 'measured');
+      }),
     );
   const hottest = [...temperatures].sort((a, b) => b.c - a.c).slice(0, 4);
   return (

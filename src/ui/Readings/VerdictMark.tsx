@@ -1,17 +1,19 @@
+import { levelWords } from '@/core/report/readings';
 import type { ReadingVerdict } from '@/core/readings/verdict';
 
-const looks: Record<ReadingVerdict['level'], { word: string; tone: string; path: string }> = {
-  unread: { word: 'Not read', tone: 'text-ink3', path: '' },
-  good: { word: 'Good', tone: 'text-ink', path: 'M2 7l3 3 5-8' },
-  look: { word: 'Look', tone: 'text-repair', path: 'M2 6h8M6 2v8' },
-  bad: { word: 'Bad', tone: 'text-danger', path: 'M2 2l8 8M10 2l-8 8' },
-  again: { word: 'Read again', tone: 'text-urgent', path: 'M10 6a4 4 0 1 1-1.6-3.2M10 1v3H7' },
-  'on-record': { word: 'On record', tone: 'text-ink2', path: 'M2 6h8' },
+const looks: Record<ReadingVerdict['level'], { tone: string; path: string }> = {
+  unread: { tone: 'text-ink3', path: '' },
+  good: { tone: 'text-ink', path: 'M2 7l3 3 5-8' },
+  look: { tone: 'text-repair', path: 'M2 6h8M6 2v8' },
+  bad: { tone: 'text-danger', path: 'M2 2l8 8M10 2l-8 8' },
+  again: { tone: 'text-urgent', path: 'M10 6a4 4 0 1 1-1.6-3.2M10 1v3H7' },
+  'on-record': { tone: 'text-ink2', path: 'M2 6h8' },
 };
 
 /** Word and shape, never colour alone; then what the rules say. */
 export function VerdictMark({ verdict: { level, words } }: { verdict: ReadingVerdict }) {
-  const { word, tone, path } = looks[level];
+  const { tone, path } = looks[level];
+  const word = levelWords[level];
   const same = words.toLowerCase() === word.toLowerCase();
   return (
     <span className={tone}>

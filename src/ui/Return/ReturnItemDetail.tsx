@@ -3,6 +3,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Facts } from '@/core/entries/properties';
+import { properties } from '@/core/entries/properties';
+import { capital } from '@/core/panel/words';
 import { subjectOfRef } from '@/core/walk/asked';
 import { photosOf } from '@/core/walk/photos';
 import { splitRef } from '@/core/entries/thing-types';
@@ -12,6 +14,11 @@ import type { ReturnItem } from '@/core/report/return-comparison';
 import { FactSheet } from '../facts/FactSheet';
 import { Picture } from '../Photos/Picture';
 import { useBook } from '../Book/context';
+
+const ticks = Object.entries(properties.returnTick.choices) as [
+  keyof typeof properties.returnTick.choices,
+  string,
+][];
 
 /** One item again: the tick, what was done, the facts of its place, and its photos side by side. */
 export function ReturnItemDetail({ item }: { item: ReturnItem }) {
@@ -43,20 +50,14 @@ export function ReturnItemDetail({ item }: { item: ReturnItem }) {
         Now: <strong>{item.nowWords}</strong>
       </p>
       <div className="flex flex-wrap gap-2" role="group" aria-label="What was found now">
-        {(
-          [
-            ['mended', 'Mended'],
-            ['not', 'Not mended'],
-            ['changed', 'Changed'],
-          ] as const
-        ).map(([tick, label]) => (
+        {ticks.map(([tick, label]) => (
           <button
             key={tick}
             className="act min-h-12!"
             aria-pressed={item.tick === tick}
             onClick={() => void record({ returnTick: tick })}
           >
-            {label}
+            {capital(label)}
           </button>
         ))}
       </div>

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { properties } from '@/core/entries/properties';
 import { gradeWords } from '@/core/grading/grade';
 import { compareWithIssued } from '@/core/report/closing';
 import type { ReportFinding } from '@/core/report/report';
@@ -78,7 +79,9 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
                     </span>
                     {one.disagrees && <span className="text-danger block">{one.disagrees}</span>}
                   </span>
-                  <span className="text-ink2">{one.tick && tickWords[one.tick]}</span>
+                  <span className="text-ink2">
+                    {one.tick && properties.returnTick.choices[one.tick]}
+                  </span>
                 </button>
               </li>
             ))}
@@ -113,5 +116,3 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
     </main>
   );
 }
-
-export const tickWords = { mended: 'mended', not: 'not mended', changed: 'changed' } as const;

@@ -2,7 +2,7 @@ import { scaleSymlog } from 'd3-scale';
 import type { Assumption } from '@/core/simulation/assumptions';
 import type { SiteNetwork } from '@/core/simulation/site-network';
 import type { WhatIf } from '@/core/simulation/what-if';
-import { sizes } from '@/core/yardstick/size';
+import { metalWords, sizes } from '@/core/yardstick/size';
 import type { Size } from '@/core/yardstick/size';
 
 interface AssumptionSlidersProps {
@@ -19,25 +19,27 @@ export function AssumptionSliders({ made, change }: AssumptionSlidersProps) {
         {made.assumptions.map((one) => (
           <Slider key={one.id} one={one} set={(value) => change({ set: { [one.id]: value } })} />
         ))}
-        {made.feeds.map(({ id, name }) => (
+        {made.sizes.map(({ id, words, size, metal, assumed }) => (
           <li key={id} className="border-hair border-b py-1">
             <label className="flex items-center gap-2">
-              <span className="flex-1">{name}, size of its supply</span>
+              <span className="flex-1">
+                {words}, {metalWords[metal]}
+              </span>
               <select
                 className="field w-28!"
-                defaultValue=""
+                value={size}
                 onChange={(event) => change({ size: { [id]: event.target.value as Size } })}
               >
-                <option value="" disabled>
-                  as recorded
-                </option>
-                {sizes.map((size) => (
-                  <option key={size} value={size}>
-                    {size}
+                {sizes.map((one) => (
+                  <option key={one} value={one}>
+                    {one}
                   </option>
                 ))}
               </select>
             </label>
+            {assumed !== 'nothing' && (
+              <p className="text-caption text-ink2">{assumed} not recorded</p>
+            )}
           </li>
         ))}
       </ul>

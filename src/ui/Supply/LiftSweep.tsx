@@ -38,8 +38,9 @@ export function LiftSweep({ made }: { made: SiteNetwork }) {
         Which wire is worst to lift
       </h3>
       <p className="text-ink2">
-        Each neutral, ground and bond taken off in turn, with every combination of the loads on and
-        off. A body of 1000 Ω is taken across the gap.
+        Each neutral, ground and bond taken off in turn, with every combination of up to eight
+        loads; of more, with all on, each alone and each left out. A body of 1000 Ω is taken across
+        the gap.
       </p>
       {progress === undefined ? (
         <button className="act mt-2" onClick={start}>
