@@ -8,7 +8,8 @@ import { jointWords, metalThings } from './joint-words';
 import { ampsIn, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
 import { solve } from './solve';
-import { sweepLifts } from './sweep';
+import { wire } from './hand-networks';
+import { loadStates, sweepLifts } from './sweep';
 import { tripBand } from './trip-band';
 import { whyHereOf } from './why-here';
 import { drawWhyHere, whyHereAlt } from './why-here-drawing';
@@ -186,6 +187,47 @@ describe('why here', () => {
   });
   test('nothing for findings that are not about currents', () =>
     expect(whyOf(bench().lines('24 open!'), 'enclosure/open-position')).toBeUndefined());
+});
+
+describe('what is not known is said', () => {
+  test('size and metal of a run nobody read are taken, listed, and printed with the finding', () => {
+    const made = flowing(house()).made;
+    expect(made.sizes.find(({ id }) => id === 'panel')).toMatchObject({
+      size: '4',
+      metal: 'cu',
+      assumed: 'size and metal',
+    });
+    expect(made.sizes.find(({ id }) => id === 'shed')).toMatchObject({
+      size: '8',
+      assumed: 'nothing',
+    });
+  });
+  test('a leg with no path back is named, never within its range', () => {
+    const { flow } = flowing(house(), {
+      closed: { 'neutral:shed': false, 'ground:shed': false },
+      set: { 'rest:shed:A': 0, 'rest:shed:B': 0 },
+    });
+    expect(flowWords(flow)).toContain('Shed: A has no path back');
+  });
+  test('a high leg of 208 V is within its own range', () => {
+    const { flow } = flowing(bench({ service: { serviceSystem: 'high-leg-delta' } }));
+    expect(flowWords(flow)).toContain('Every leg stands within 10 %');
+  });
+  test('a joint that was looked for and is not there is not made up', () => {
+    const one = house({ groundA: 2.4 });
+    const assessment = one.assess();
+    const finding = assessment.findings.find(
+      ({ verdict }) => verdict.rule.id === 'ground/stray-current',
+    )!;
+    expect(whyHereOf(assessment)(finding)).toBeUndefined();
+  });
+  test('more than eight loads: all on, each alone, each left out', () => {
+    const loads = Array.from({ length: 10 }, (_, index) => wire(`l${index}`, 'a', 'b', 10, 'load'));
+    const states = loadStates({ branches: loads });
+    expect(states).toHaveLength(21);
+    expect(states[0]).toHaveLength(10);
+    expect(loadStates({ branches: loads.slice(0, 3) })).toHaveLength(7);
+  });
 });
 
 describe('bands of a breaker', () => {
