@@ -14,7 +14,7 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   agentRules: false,
   experimental: { agentUpgrade: false },
-  serverExternalPackages: ['pdfkit', 'pg', '@node-rs/argon2', 'yazl', 'yauzl', 'sharp'],
+  serverExternalPackages: ['pdfkit', 'pg', 'pg-boss', '@node-rs/argon2', 'yazl', 'yauzl', 'sharp'],
   turbopack: { root: fileURLToPath(new URL('.', import.meta.url)) },
   async headers() {
     return [{ source: '/:path*', headers: securityHeaders }];

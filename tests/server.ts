@@ -74,3 +74,13 @@ export async function signInCookie(
     throw new Error(`Sign-in gave ${response.status} ${response.headers.get('location')}`);
   return cookie;
 }
+
+/** Starts what works the queue, as bin/demo does. */
+export function startWorker(): { kill(): void } {
+  const child = spawn(
+    process.execPath,
+    ['--conditions=react-server', '--import', 'tsx', 'src/server/tools/work.ts'],
+    { env: { ...process.env, NODE_OPTIONS: '' }, stdio: 'ignore' },
+  );
+  return { kill: () => child.kill('SIGKILL') };
+}

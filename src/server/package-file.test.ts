@@ -3,7 +3,9 @@ import { describe, expect, test } from '@jest/globals';
 import yazl from 'yazl';
 import { describeFault } from '@/core/entries/versions';
 import { bench, testSettings } from '@/core/testing/bench';
-import { packageLimits, packageOf, readPackage, writePackage } from './package-file';
+import { packageOf, readPackage, writePackage } from './package-file';
+import { packageLimits } from './package-zip';
+import { sha256Hex } from './sha256';
 
 const stored = () => ({
   id: 'one',
@@ -31,7 +33,37 @@ describe('package file', () => {
     const document = packageOf(stored() as Parameters<typeof packageOf>[0], 'Test house');
     const bytes = await writePackage(document);
     expect(await writePackage(document)).toEqual(bytes);
-    expect(await readPackage(bytes)).toEqual({ ok: true, value: document });
+    expect(await readPackage(bytes)).toEqual({
+      ok: true,
+      value: { document, pictures: new Map(), missing: [] },
+    });
+  });
+
+  test('carries its pictures; one changed, renamed or strange is told by its name', async () => {
+    const picture = Buffer.from('pixels');
+    const digest = sha256Hex(picture);
+    const book = bench().lines('7 20 2x12cu m1 kitchen').book;
+    book.add('photo', 'p1', 'site', { digest, pictureWidth: 4, pictureHeight: 3 });
+    const document = packageOf({ ...stored(), entries: book.entries }, 'Test house');
+    const file = { digest, media_type: 'image/png', bytes: picture };
+    expect(await readPackage(await writePackage(document, [file]))).toEqual({
+      ok: true,
+      value: { document, pictures: new Map([[digest, picture]]), missing: [] },
+    });
+    expect(await readPackage(await writePackage(document))).toMatchObject({
+      value: { missing: [digest] },
+    });
+    const other = { ...file, bytes: Buffer.from('other pixels') };
+    expect(await faults(await writePackage(document, [other]))).toMatch(
+      new RegExp(`pictures/${digest}\\.png: expected the picture its name says, got one of digest`),
+    );
+    const strange = { ...other, digest: sha256Hex(other.bytes) };
+    expect(await faults(await writePackage(document, [strange]))).toMatch(
+      /expected a picture an entry names, got another/,
+    );
+    expect(
+      await faults(await zipOf({ 'inspection.json': '{}', 'pictures/holiday.jpg': 'x' })),
+    ).toMatch(/pictures\/holiday\.jpg: expected pictures\/, a SHA-256/);
   });
 
   test('one changed byte inside is refused by its checksum', async () => {
@@ -50,9 +82,9 @@ describe('package file', () => {
   test.each([
     ['no zip at all', async () => Buffer.from('hello'), /package: expected a zip archive/],
     [
-      'a zip over 32 MB',
+      'a zip over 64 MB',
       async () => Buffer.alloc(200 * 1024 * 1024),
-      /package: expected at most 33554432 bytes, got 209715200 bytes/,
+      /package: expected at most 67108864 bytes, got 209715200 bytes/,
     ],
     [
       'another file inside',
@@ -61,13 +93,13 @@ describe('package file', () => {
     ],
     [
       'too many files',
-      () => zipOf(Object.fromEntries(Array.from({ length: 9 }, (_, n) => [`f${n}`, 'x']))),
-      /package: expected at most 8 files, got 9/,
+      () => zipOf(Object.fromEntries(Array.from({ length: 129 }, (_, n) => [`f${n}`, 'x']))),
+      /package: expected at most 128 files, got 129/,
     ],
     [
       'one that inflates beyond its bound',
       () => zipOf({ 'inspection.json': Buffer.alloc(packageLimits.inflatedBytes + 1) }),
-      /inspection\.json: expected at most 67108864 bytes inflated/,
+      /inspection\.json: expected at most 134217728 bytes inflated/,
     ],
     [
       'broken JSON inside',

@@ -10,9 +10,12 @@ import { deliverEntries } from '@/server/commands/deliver-entries';
 import { importPackage, exportPackage } from '@/server/commands/transfer-package';
 import { listInspections, readInspection } from '@/server/commands/read-inspection';
 import { readReport } from '@/server/commands/read-report';
+import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import {
   makeThumbnail,
   readPicture,
+  readPictures,
+  readPrintedPictures,
   readThumbnail,
   storePicture,
 } from '@/server/commands/pictures';
@@ -24,7 +27,9 @@ import * as memberQueries from '@/server/db/members';
 import * as pictureQueries from '@/server/db/pictures';
 import * as linkQueries from '@/server/db/links';
 import * as mailboxQueries from '@/server/db/mailbox';
+import * as fileQueries from '@/server/db/report-files';
 import * as reportQueries from '@/server/db/reports';
+import { insertJob } from '@/server/db/queue';
 import * as sessionQueries from '@/server/db/sessions';
 import { seedOrganisations } from '@/server/db/seed';
 import type { Session } from '@/server/session';
@@ -67,7 +72,9 @@ const issuedRow = {
   package: '{}',
   report: {},
   entries: 1,
+  issued_at: new Date('1998-01-01T00:00:00Z'),
 };
+const fileId = 'd'.repeat(64);
 let pictureBytes: Buffer;
 const entry: Entry = {
   v: 1,
@@ -120,6 +127,12 @@ beforeAll(async () => {
       sentTo: `client-${mark}@test.example`,
       by: a.member,
       days: 1,
+    });
+    await fileQueries.maybeAskReportFile(tx, a.id, {
+      id: fileId,
+      inspection_id: inspection,
+      report_id: issuedRow.id,
+      audience: 'client',
     });
     await mailboxQueries.insertLetter(tx, a.id, {
       id: `l-${mark}`,
@@ -242,6 +255,23 @@ describe('row security', () => {
     });
   });
 
+  test('a job in the queue holds two ids and nothing else', async () => {
+    await inOrganisation(a.id, (tx) =>
+      insertJob(tx, 'report-file', { organisation: a.id, file: fileId }),
+    );
+    const jobs = await asApp(async (client) => {
+      const { rows } = await client.query<{ data: object }>(
+        `select data from queue.job where data ->> 'organisation' = $1`,
+        [a.id],
+      );
+      return rows.map(({ data }) => data);
+    });
+    expect(jobs).toEqual([{ organisation: a.id, file: fileId }]);
+    await inOrganisation(a.id, (tx) =>
+      tx.query(`delete from queue.job where data ->> 'organisation' = $1`, [a.id]),
+    );
+  });
+
   test('refuses a row written for another organisation', async () => {
     await expect(
       inOrganisation(b.id, (tx) =>
@@ -272,6 +302,41 @@ describe('every query', () => {
   const nothing = Buffer.from('nothing');
   /** Each asks, as the second organisation, for what is the first's. */
   const asked: Record<string, (tx: Transaction) => Promise<unknown>> = {
+    oneEntryCount: (tx) =>
+      entryQueries
+        .oneEntryCount(tx, inspection)
+        .then(({ entries }) => (entries === 0 ? [] : entries)),
+    maybeAskReportFile: (tx) =>
+      fileQueries.maybeAskReportFile(tx, a.id, {
+        id: 'e'.repeat(64),
+        inspection_id: inspection,
+        report_id: null,
+        audience: 'client',
+      }),
+    manyDraftFilesDropped: (tx) =>
+      fileQueries.manyDraftFilesDropped(tx, {
+        id: nothing.toString('hex'),
+        inspection_id: inspection,
+        audience: 'client',
+      }),
+    maybeOneReportFile: (tx) => fileQueries.maybeOneReportFile(tx, fileId),
+    maybeOneReportFileBytes: (tx) => fileQueries.maybeOneReportFileBytes(tx, fileId),
+    oneReportFileStep: (tx) =>
+      fileQueries.oneReportFileStep(tx, fileId, 1, 2).catch((error: Error) => {
+        if (error.message !== 'Expected one row, got 0') throw error;
+        return [];
+      }),
+    manyReportFileMade: (tx) => fileQueries.manyReportFileMade(tx, fileId, nothing),
+    manyReportFileFailed: (tx) => fileQueries.manyReportFileFailed(tx, fileId, 'x'),
+    manyPictures: (tx) => pictureQueries.manyPictures(tx, [pictureDigest]),
+    manyPrintedPictures: (tx) => pictureQueries.manyPrintedPictures(tx, [pictureDigest]),
+    insertPrintedPicture: (tx) =>
+      pictureQueries.insertPrintedPicture(tx, a.id, {
+        digest: pictureDigest,
+        width: 1,
+        height: 1,
+        bytes: nothing,
+      }),
     maybeInsertEntry: (tx) =>
       entryQueries.maybeInsertEntry(tx, a.id, inspection, { ...entry, id: `x-${mark}` }),
     maybeOneSameEntry: (tx) => entryQueries.maybeOneSameEntry(tx, inspection, entry),
@@ -383,6 +448,7 @@ describe('every query', () => {
     ...memberQueries,
     ...sessionQueries,
     ...pictureQueries,
+    ...fileQueries,
     ...reportQueries,
     ...linkQueries,
     ...mailboxQueries,
@@ -410,6 +476,11 @@ describe('every command', () => {
     expect(await exportPackage(session(b), inspection)).toBeUndefined();
     expect(await readPicture(session(b), pictureDigest)).toBeUndefined();
     expect(await readThumbnail(session(b), pictureDigest)).toBeUndefined();
+    expect(await readPrintedPictures(b.id, [pictureDigest])).toEqual(new Map());
+    expect(await readPictures(b.id, [pictureDigest])).toEqual([]);
+    for (const of of [{ inspection }, { report: issuedRow.id }])
+      expect(await askReportFile(b.id, { ...of, audience: 'client' })).toBeUndefined();
+    expect(await readReportFile(b.id, fileId)).toBeUndefined();
     expect(JSON.stringify(await listInspections(session(b)))).not.toContain(secretPlace);
   });
 
@@ -452,6 +523,7 @@ describe('every route of the build', () => {
       '/api/settings',
       '/icon.svg',
       '/inspections/[id]/circuits',
+      '/inspections/[id]/data/[file]',
       '/inspections/[id]/history',
       '/inspections/[id]/issue',
       '/inspections/[id]/judge',
@@ -467,6 +539,7 @@ describe('every route of the build', () => {
       '/inspections/[id]/thermal.csv',
       '/inspections/[id]/walk',
       '/issued/[report]',
+      '/issued/[report]/data/[file]',
       '/issued/[report]/package.zip',
       '/issued/[report]/report.pdf',
       '/library',
@@ -474,6 +547,8 @@ describe('every route of the build', () => {
       '/pictures/[digest]',
       '/r/[token]',
       '/r/[token]/acknowledge',
+      '/r/[token]/data/[file]',
+      '/r/[token]/pictures/[digest]',
       '/r/[token]/report.pdf',
       '/sign-in',
       '/sign-in/submit',
@@ -489,7 +564,8 @@ describe('every route of the build', () => {
         .replace('[id]', inspection)
         .replace('[digest]', pictureDigest)
         .replace('[report]', issuedRow.id)
-        .replace('[token]', 'g'.repeat(43));
+        .replace('[token]', 'g'.repeat(43))
+        .replace('[file]', 'report.json');
       for (const cookie of [other, 'east-gate-session=guessed', ''])
         for (const method of ['GET', 'POST']) {
           const response = await fetch(server.origin + path, {
@@ -578,7 +654,7 @@ describe('every route of the build', () => {
     }).catch(() => undefined);
     if (response) {
       expect(response.status).toBe(413);
-      expect(await response.text()).toContain('at most 32 MB');
+      expect(await response.text()).toContain('at most 64 MB');
     }
     expect((await fetch(`${server.origin}/sign-in`)).status).toBe(200);
   });

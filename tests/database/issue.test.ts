@@ -6,18 +6,16 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
+import sharp from 'sharp';
 import type { Entry } from '@/core/entries/entry';
+import { makeReportFile } from '@/server/jobs/make-report-file';
+import { readPicture, storePicture } from '@/server/commands/pictures';
+import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import { canonicalJson } from '@/core/formats/canonical';
 import { Logbook } from '@/core/recording/logbook';
 import { startingSettings } from '@/core/settings/settings';
 import { deliverEntries } from '@/server/commands/deliver-entries';
-import {
-  issuedPdf,
-  issueReport,
-  listIssued,
-  readIssued,
-  sealedZip,
-} from '@/server/commands/issue-report';
+import { issueReport, listIssued, readIssued, sealedZip } from '@/server/commands/issue-report';
 import {
   acknowledge,
   listLetters,
@@ -48,7 +46,9 @@ const session = (at: number): Session => ({
 });
 const mine = session(0);
 const inspection = `issue-${mark}`;
-const now = new Date('2026-11-25T12:00:00Z');
+let issues = 0;
+/** A minute later each time. */
+const now = () => new Date(Date.UTC(2026, 10, 25, 12, (issues += 1)));
 const sign = (more: object = {}) => ({
   kind: 'report',
   signedName: 'Ines Marrable',
@@ -102,7 +102,25 @@ const verify = (file: Buffer, digest: string): Promise<{ code: number; out: stri
   );
 };
 
+/** The PDF of an issued report, made at once. */
+async function pdfOf(report: string, audience: 'client' | 'record' = 'client'): Promise<Buffer> {
+  const asked = await askReportFile(mine.organisation, { report, audience });
+  await makeReportFile({ organisation: mine.organisation, file: asked!.id });
+  return (await readReportFile(mine.organisation, asked!.id))!;
+}
+async function storedPhoto(): Promise<{ digest: string; bytes: Buffer }> {
+  const bytes = await sharp({
+    create: { width: 40, height: 30, channels: 3, background: '#334455' },
+  })
+    .png()
+    .toBuffer();
+  const stored = await storePicture(mine, bytes);
+  if (!stored.ok) throw new Error(stored.reason);
+  return { digest: stored.digest, bytes };
+}
+
 let entries: Entry[];
+let photo: { digest: string; bytes: Buffer };
 beforeAll(async () => {
   const passwordHash = await hash('a-long-password');
   await seedOrganisations(
@@ -129,34 +147,45 @@ afterAll(closePool);
 
 describe('issuing', () => {
   test('what must be seen to first stops it, in words', async () => {
-    const refused = await issueReport(mine, inspection, sign({ signedName: '' }), now);
+    const refused = await issueReport(mine, inspection, sign({ signedName: '' }), now());
     expect(refused).toMatchObject({ ok: false });
     const note = later(entries);
     const added = note.add('note', `note-${mark}`, 'loft-site', { words: 'Where was this?' });
     await deliver(added);
-    expect(await issueReport(mine, inspection, sign(), now)).toMatchObject({
+    expect(await issueReport(mine, inspection, sign(), now())).toMatchObject({
       ok: false,
       faults: expect.arrayContaining([expect.stringContaining('Where was this?')]),
     });
     const placed = note.observe(`note-${mark}`, { dismissed: true });
     await deliver(placed);
-    expect(await issueReport(mine, inspection, sign(), now)).toMatchObject({
+    expect(await issueReport(mine, inspection, sign(), now())).toMatchObject({
       ok: false,
       faults: [expect.stringContaining('Each Danger now was told')],
     });
     await deliver(note.observe('loft-panel', { toldWhom: 'The owner, by telephone, 11:40' }));
+    photo = await storedPhoto();
+    await deliver(
+      note.add('photo', `photo-${mark}`, 'loft-site', {
+        digest: photo.digest,
+        pictureWidth: 40,
+        pictureHeight: 30,
+        aboutThing: 'loft-panel',
+        pin: { x: 0.5, y: 0.25 },
+      }),
+    );
     entries = note.entries;
   });
 
   test('numbered, signed, sealed with every entry; the same inspection comes back out of the PDF', async () => {
-    const issued = await issueReport(mine, inspection, sign(), now);
+    const issued = await issueReport(mine, inspection, sign(), now());
     if (!issued?.ok) throw new Error(JSON.stringify(issued));
     expect(issued).toMatchObject({ number: '2026-0001', revision: 0 });
     const whole = (await readIssued(mine.organisation, issued.id))!;
     expect(whole.stored.entries).toHaveLength(entries.length);
-    const pdf = await issuedPdf(whole);
+    const pdf = await pdfOf(issued.id);
     expect(await importPackage(session(1), pdf)).toMatchObject({ ok: true, added: entries.length });
     const there = await readInspection(session(1), inspection);
+    expect((await readPicture(session(1), photo.digest))?.bytes.equals(photo.bytes)).toBe(true);
     expect(canonicalJson(there!.entries)).toBe(canonicalJson(whole.stored.entries));
     expect(await verify(pdf, issued.digest)).toMatchObject({
       code: 0,
@@ -165,7 +194,7 @@ describe('issuing', () => {
   });
 
   test('a revision says what changed, and the old one stays', async () => {
-    expect(await issueReport(mine, inspection, sign(), now)).toMatchObject({
+    expect(await issueReport(mine, inspection, sign(), now())).toMatchObject({
       ok: false,
       faults: ['A revision says what changed.'],
     });
@@ -173,7 +202,7 @@ describe('issuing', () => {
       mine,
       inspection,
       sign({ changes: 'Address corrected.' }),
-      now,
+      now(),
     );
     expect(second).toMatchObject({ ok: true, number: '2026-0001', revision: 1 });
     expect((await listIssued(mine, inspection)).map(({ revision }) => revision)).toEqual([1, 0]);
@@ -182,7 +211,7 @@ describe('issuing', () => {
   test('there is nothing of it for another organisation', async () => {
     const [row] = await listIssued(mine, inspection);
     expect(await readIssued(people[1]!.id, row!.id)).toBeUndefined();
-    expect(await issueReport(session(1), 'nowhere', sign(), now)).toBeUndefined();
+    expect(await issueReport(session(1), 'nowhere', sign(), now())).toBeUndefined();
   });
 });
 
@@ -200,7 +229,7 @@ describe('verifying against the printed digest', () => {
   test('one byte of the package changed: not true, and where', async () => {
     const [row] = await listIssued(mine, inspection);
     const whole = (await readIssued(mine.organisation, row!.id))!;
-    const zip = await sealedZip(whole);
+    const zip = await sealedZip(mine.organisation, whole);
     expect((await verify(zip, row!.digest)).code).toBe(0);
     const broken = Buffer.from(zip);
     broken[200]! ^= 1;
@@ -260,6 +289,27 @@ describe('verifying against the printed digest', () => {
       differences: [expect.stringContaining('summary')],
     });
     await set(summary);
+    expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({ sealed: true });
+  });
+  test.each([
+    ['signed_name', 'Somebody else', 'Ines Marrable', 'the name'],
+    ['licence', 'ML-1', 'ML-77', 'the licence'],
+    ['changes', 'Nothing.', 'Address corrected.', 'the changes'],
+  ])('%s changed by the owner: not true, and what was signed', async (column, to, back, words) => {
+    const [row] = await listIssued(mine, inspection);
+    const set = (value: string) =>
+      owner((client) =>
+        client.query(
+          `update issued_reports set ${column} = $1::text where organisation_id = $2::uuid and id = $3::text`,
+          [value, mine.organisation, row!.id],
+        ),
+      );
+    await set(to);
+    expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({
+      sealed: false,
+      differences: [`Signed with ${words} “${back}”; the store says “${to}”.`],
+    });
+    await set(back);
     expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({ sealed: true });
   });
   test('entries that arrive after issue are kept and await a revision', async () => {
@@ -369,7 +419,7 @@ describe('a return visit closed', () => {
     await deliver(book.observe(fuse.id, { handleRatingsA: [15] }));
     entries = book.entries;
     expect((await listInspections(mine, 'loft'))[0]).toMatchObject({ stage: 'returning' });
-    const closed = await issueReport(mine, inspection, sign({ kind: 'closing' }), now);
+    const closed = await issueReport(mine, inspection, sign({ kind: 'closing' }), now());
     if (!closed?.ok) throw new Error(JSON.stringify(closed));
     expect(closed.number).toBe('2026-0002');
     const { report } = (await readIssued(mine.organisation, closed.id))!;

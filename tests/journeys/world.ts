@@ -6,11 +6,14 @@ import type { InspectionPackage } from '@/core/formats/package';
 import { parsePackage } from '@/core/formats/package';
 import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
-import { freePort, startServer } from '../server';
+import { freePort, startServer, startWorker } from '../server';
 
 export interface World {
   server: RunningServer;
   restart(): Promise<void>;
+  /** What makes PDFs, where the journey wants one. */
+  worker?: { kill(): void };
+  work(): void;
 }
 
 /** A server of the test's own, which it may kill. */
@@ -21,9 +24,13 @@ export const test = base.extend<{ world: World }>({
       restart: async () => {
         world.server = await startServer(world.server.port);
       },
+      work: () => {
+        world.worker = startWorker();
+      },
     };
     await provide(world);
     await world.server.kill();
+    world.worker?.kill();
   },
 });
 

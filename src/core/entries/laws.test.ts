@@ -120,6 +120,7 @@ describe('over every kind of thing, part and property', () => {
           authors: [],
           yardstick: { id: 'us-2020', digest: 'a'.repeat(64) },
           ruleBook: { digest: 'b'.repeat(64) },
+          issued: null,
           entries: orderEntries(entries).ordered,
         };
         const text = canonicalJson(document);

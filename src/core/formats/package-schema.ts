@@ -3,6 +3,6 @@ import { packageSchema } from './package';
 
 /** JSON Schema of inspection.json, from the Valibot schema. Checks it cannot say are left out. */
 export const packageJsonSchema = () => ({
-  title: 'East Gate inspection package, inspection.json, version 1',
+  title: 'East Gate inspection package, inspection.json, version 2',
   ...toJsonSchema(packageSchema, { errorMode: 'ignore' }),
 });

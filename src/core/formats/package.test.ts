@@ -8,13 +8,14 @@ import { parsePackage } from './package';
 
 const document = () => ({
   format: 'east-gate-inspection',
-  version: 1,
+  version: 2,
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,
   authors: [{ id: 'ines', name: 'Ines Marrable', licence: '' }],
   yardstick: { id: 'us-2020', digest: 'a'.repeat(64) },
   ruleBook: { digest: 'b'.repeat(64) },
+  issued: null,
   entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries as unknown[],
 });
 
@@ -43,8 +44,8 @@ describe('package', () => {
     ['no object at all', () => faults('7'), /format: expected/],
     [
       'a version to come',
-      () => changed((copy) => (copy.version = 2)),
-      /version: expected a version up to 1, got 2/,
+      () => changed((copy) => (copy.version = 3)),
+      /version: expected a version up to 2, got 3/,
     ],
     [
       'a yardstick unknown here',
@@ -78,6 +79,31 @@ describe('package', () => {
     ],
   ])('%s: says where, what was expected and what came', (_, run, message) => {
     expect(run().join('\n')).toMatch(message);
+  });
+  test('a package of the first version, as it was written, still loads', () => {
+    const first = `{"asOf":"2026-04-14","authors":[{"id":"ines","licence":"","name":"Ines Marrable"}],"entries":[{"action":"a1","at":"2026-04-14T09:00:00+01:00","author":"ines","certainty":"seen","counter":1,"device":"tablet","facts":{"name":"Old house"},"id":"e1","in":null,"kind":"add","thing":"site","type":"site","v":1}],"format":"east-gate-inspection","inspection":{"id":"old","title":"Old house"},"ruleBook":{"digest":"${'b'.repeat(64)}"},"settings":${canonicalJson(testSettings)},"version":1,"yardstick":{"digest":"${'a'.repeat(64)}","id":"us-2020"}}`;
+    const parsed = parsePackage(first);
+    expect(parsed).toMatchObject({ ok: true, value: { version: 2, issued: null } });
+    expect(parsed.ok && parsed.value.entries[0]!.id).toBe('e1');
+  });
+  test.each([
+    ['a signature without its report', { report: undefined }, /issued\.report/],
+    ['a day that is none', { on: 'yesterday' }, /issued\.on/],
+    ['another kind', { kind: 'letter' }, /issued\.kind/],
+  ])('refuses %s, with its place', (_, change, message) => {
+    const issued = {
+      number: '2026-0001',
+      revision: 0,
+      kind: 'report',
+      changes: '',
+      signedName: 'Ines Marrable',
+      licence: '',
+      on: '2026-04-22',
+      report: 'c'.repeat(64),
+    };
+    expect(faults(JSON.stringify({ ...document(), issued }))).toEqual([]);
+    const copy = { ...document(), issued: { ...issued, ...change } };
+    expect(faults(JSON.stringify(copy)).join('\n')).toMatch(message);
   });
   test('the published schema is the one the code reads by', () => {
     expect(JSON.parse(readFileSync('docs/inspection.schema.json', 'utf8'))).toEqual(

@@ -8,8 +8,8 @@ import { anySettingsSchema } from '../settings/versions';
 import { amendments, yardsticks } from '../yardstick';
 
 export const packageFormat = 'east-gate-inspection';
-export const packageVersion = 1;
-/** The one file in the zip. */
+export const packageVersion = 2;
+/** The document in the zip. */
 export const packageFileName = 'inspection.json';
 
 const digest = v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hex'));
@@ -17,6 +17,21 @@ const id = v.pipe(
   v.string(),
   v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an id of 1 to 64 letters, digits, - or _'),
 );
+
+/** What was signed with a package: it is sealed with the rest, so that neither name nor words can be changed unnoticed. */
+export const issuedSchema = v.strictObject({
+  number: v.string(),
+  revision: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  kind: v.picklist(['report', 'closing']),
+  changes: v.string(),
+  signedName: v.string(),
+  licence: v.string(),
+  /** YYYY-MM-DD */
+  on: v.pipe(v.string(), v.isoDate()),
+  /** SHA-256 of the report as it was composed. */
+  report: digest,
+});
+export type IssuedSeal = v.InferOutput<typeof issuedSchema>;
 
 /** Everything but the entries, which are read one by one so that a fault names its place. */
 const frame = {
@@ -29,6 +44,8 @@ const frame = {
   authors: v.array(v.strictObject({ id, name: v.string(), licence: v.string() })),
   yardstick: v.strictObject({ id: v.string(), digest }),
   ruleBook: v.strictObject({ digest }),
+  /** Null where it was not issued. */
+  issued: v.nullable(issuedSchema),
 };
 
 const frameSchema = v.strictObject({
@@ -62,7 +79,9 @@ export function parsePackage(text: string): Parsed<InspectionPackage> {
       expected: `"${packageFormat}"`,
       got: JSON.stringify(head?.format) ?? typeof raw,
     });
-  if (head.version !== packageVersion)
+  // The first version knew no signature.
+  if (head.version === 1) raw = { ...head, version: packageVersion, issued: null };
+  else if (head.version !== packageVersion)
     return fail({
       path: 'version',
       expected: `a version up to ${packageVersion}`,

@@ -8,13 +8,14 @@ import { sealOf, verifyText } from './seal';
 const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
 const document: InspectionPackage = {
   format: 'east-gate-inspection',
-  version: 1,
+  version: 2,
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,
   authors: [{ id: 'ines', name: 'Ines Marrable', licence: '' }],
   yardstick: { id: 'us-2020', digest: 'a'.repeat(64) },
   ruleBook: { digest: 'b'.repeat(64) },
+  issued: null,
   entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries,
 };
 const seal = sealOf(document, sha256);

@@ -8,3 +8,7 @@ export const cautions: readonly string[] = [
   'Local code, the authority, the utility and the equipment’s own label decide.',
   'Work is for licensed people. A layman looks and does not touch.',
 ];
+
+/** What a layman does where a panel is not quiet. */
+export const keepAway =
+  'If it smells burnt, hisses, is wet or feels hot: touch nothing, keep away, and call the emergency number and the utility.';

@@ -6,13 +6,22 @@ import { gradeAdvice, gradeWords, grades } from '../grading/grade';
 import type { Finding } from '../grading/finding';
 import { legacyWords } from '../grading/legacy';
 import { likelihoodWords, severityWords } from '../grading/matrix';
-import type { Message } from '../rules/rule';
+import type { Hazard, Message } from '../rules/rule';
 import { schoolWords } from '../settings/settings';
 import { permitOutcome, permitWords } from '../permit/outcome';
 import { settingsDifferences } from '../settings/differences';
 import { cautions } from './cautions';
+import { comparisons, hazardWords } from './comparisons';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
+import { reportDirectories } from './directory';
+import { exactFacts, labelFacts, torqueWords } from './exact-facts';
+import { glossaryOf } from './glossary';
+import { isolationWords } from './isolation';
+import { reportPhotos } from './photos';
+import { readingsAfter } from './readings-after';
+import { referrals, reportNotes } from './referrals';
+import { shutOffs } from './shut-off';
 import { summarise } from './summary';
 import { fill } from './fill';
 import { findingWords } from './finding-words';
@@ -20,7 +29,7 @@ import { valueWords } from './value-words';
 import { reportReadings } from './readings';
 import type { WhyHere } from '../simulation/explain';
 import { whyHereOf } from '../simulation/why-here';
-import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
+import type { FirstThings, ReportData, ReportFinding, ReportPermit, ReportPhoto } from './report';
 
 export interface Author {
   id: string;
@@ -40,10 +49,23 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
   const { site, settings, yardstick, coverage, inspection } = assessment;
   const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
   const whyHere = whyHereOf(assessment);
+  const author = (id: string) => nameOf(id, frame);
+  const photos = reportPhotos(
+    assessment,
+    assessment.findings.map(({ verdict }, index) => ({
+      number: index + 1,
+      ref: verdict.place.ref,
+    })),
+    author,
+  );
   const findings = assessment.findings.map((finding, index) =>
-    reportFinding(finding, index + 1, assessment, frame, whyHere(finding)),
+    reportFinding(finding, index + 1, assessment, frame, whyHere(finding), photos),
+  );
+  const hazards = (Object.keys(comparisons) as Hazard[]).filter((hazard) =>
+    findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
+    version: 2,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -64,14 +86,35 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
       marks: findings
         .filter((finding) => finding.panel === panel.id)
         .map(({ number, grade, ref }) => ({ number, grade, ref })),
+      label: labelFacts(panel, site),
     })),
+    photos,
+    directories: reportDirectories(assessment),
+    shutOff: shutOffs(assessment),
+    comparisons: hazards.map((hazard) => ({
+      hazard: hazardWords[hazard],
+      says: comparisons[hazard],
+    })),
+    glossary: glossaryOf([
+      ...findings.flatMap(({ title, seen, why, ask, remedies }) => [
+        title,
+        seen,
+        why,
+        ask,
+        ...remedies,
+      ]),
+      'yardstick, not seen, licensed, main',
+    ]),
+    referrals: referrals(assessment, author),
+    notes: reportNotes(assessment, author),
+    staysOn: site.site && site.reader.value(site.site, 'mustStayOn'),
     notSeen: assessment.notSeen.map((line) => ({
       ...line,
       places: line.places.map((place) => place.label),
       panelName: panelName(line.panel),
     })),
     coverage,
-    readings: reportReadings(assessment, (author) => nameOf(author, frame)),
+    readings: reportReadings(assessment, author),
     whatIfs: keptWhatIfs(assessment, frame),
     doubts: [
       ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),
@@ -98,16 +141,18 @@ function reportFinding(
   { site, settings }: Assessment,
   frame: ReportFrame,
   whyHere: WhyHere | undefined,
+  photos: readonly ReportPhoto[],
 ): ReportFinding {
   const { verdict, outcome, grade } = finding;
   const { rule, place, panel } = verdict;
   const text = (part: keyof Message) => findingWords(verdict, part, settings);
+  const inPanel = site.panels.find((one) => one.id === panel)!;
   return {
     number,
     rule: rule.id,
     ref: place.ref,
     panel,
-    panelName: site.panels.find((one) => one.id === panel)?.name ?? 'Panel',
+    panelName: inPanel.name,
     place: place.label,
     title: rule.title,
     short: text('short'),
@@ -134,6 +179,13 @@ function reportFinding(
     ),
     since: legacyWords(finding.legacy),
     remedies: rule.remedies,
+    remediesInOrder: rule.remediesInOrder ?? false,
+    hazards: rule.hazards,
+    photos: photos.filter((photo) => photo.findings.includes(number)).map((photo) => photo.number),
+    exact: exactFacts(place.ref, inPanel, site),
+    torque: torqueWords(place.ref, inPanel, site),
+    isolation: isolationWords(rule.id, place.ref, inPanel, site),
+    readingsAfter: readingsAfter(rule.id),
     presumes: outcome.presumes ?? [],
     absorbed: finding.absorbed.map(
       (one) => `${one.place.label}: ${findingWords(one, 'seen', settings)}`,

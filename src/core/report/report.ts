@@ -4,10 +4,13 @@ import type { Grade } from '../grading/grade';
 import type { TraceLine } from '../grading/finding';
 import type { WhyHere } from '../simulation/explain';
 import type { ReturnComparison } from './return-comparison';
+import type { Hazard } from '../rules/rule';
 import type { ReportReading } from './readings';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
+  /** Counted up when a part is added; versions.ts reads the older ones. */
+  version: 2;
   inspection: string;
   place: string;
   address: string;
@@ -25,7 +28,24 @@ export interface ReportData {
   summary: string[];
   firstThings: FirstThings[];
   findings: ReportFinding[];
-  panels: { id: string; name: string; marks: { number: number; grade: Grade; ref: string }[] }[];
+  panels: {
+    id: string;
+    name: string;
+    marks: { number: number; grade: Grade; ref: string }[];
+    /** What its label says, for whoever quotes. */
+    label: string;
+  }[];
+  photos: ReportPhoto[];
+  /** What each breaker feeds. */
+  directories: ReportDirectory[];
+  shutOff: ShutOff[];
+  /** One for each kind of danger that was found. */
+  comparisons: { hazard: string; says: string }[];
+  glossary: { term: string; says: string }[];
+  referrals: Referral[];
+  notes: ReportNote[];
+  /** What must stay on while others work, as told. */
+  staysOn: string | undefined;
   notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
   coverage: Coverage;
   /** Of a closing report: the report it closes, item by item. */
@@ -59,6 +79,54 @@ export interface FirstThings {
   findings: { number: number; title: string }[];
 }
 
+/** A photo of the visit, numbered. The picture itself is kept by its digest. */
+export interface ReportPhoto {
+  number: number;
+  digest: string;
+  width: number;
+  height: number;
+  caption: string | undefined;
+  about: string | undefined;
+  /** The point it shows, as shares of its width and height. */
+  pin: { x: number; y: number } | undefined;
+  /** Findings it shows. */
+  findings: number[];
+  by: string;
+  at: string;
+}
+
+export interface ReportDirectory {
+  panel: string;
+  panelName: string;
+  lines: {
+    label: string;
+    ratingA: number | undefined;
+    feeds: string | undefined;
+    how: 'traced' | 'recorded' | 'unknown';
+  }[];
+}
+
+/** How a panel is shut off, and what stays live then. */
+export interface ShutOff {
+  panelName: string;
+  how: string[];
+  staysLive: string;
+}
+
+/** What lies outside the inspection and is handed on. */
+export interface Referral {
+  to: string;
+  words: string;
+  about: string | undefined;
+  by: string;
+}
+
+export interface ReportNote {
+  about: string;
+  words: string;
+  by: string;
+}
+
 export interface ReportFinding {
   number: number;
   rule: string;
@@ -88,7 +156,19 @@ export interface ReportFinding {
   likelihoodWord: string;
   sources: string[];
   since: string | undefined;
+  /** Ways to mend it, least work first. */
   remedies: readonly string[];
+  /** The remedies are steps of one way, not a choice. */
+  remediesInOrder: boolean;
+  hazards: readonly Hazard[];
+  /** Numbers of the photos that show it. */
+  photos: number[];
+  /** Device and conductor data at the place. */
+  exact: string[];
+  torque: string;
+  isolation: string;
+  /** Readings to take and record when it was mended. */
+  readingsAfter: readonly string[];
   presumes: readonly string[];
   absorbed: string[];
   trace: TraceLine[];

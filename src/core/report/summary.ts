@@ -1,4 +1,4 @@
-import { capital } from '../panel/words';
+import { capital, listed } from '../panel/words';
 import type { Assessment } from '../assess';
 import type { Grade } from '../grading/grade';
 
@@ -31,22 +31,23 @@ export function summarise({ findings, coverage, settings }: Assessment): string[
     danger > 0
       ? `${numberWord(danger)} ${things(danger)} to make safe today.`
       : 'Nothing was found that is a danger now.';
-  const work = [
+  const parts = [
     urgent > 0 && `${numberWord(urgent)} ${repairs(urgent)} within ${urgentDays} days`,
     repair > 0 &&
-      `${numberWord(repair).toLowerCase()} ${urgent > 0 ? 'more' : repairs(repair)} within ${repairDays} days`,
-  ].filter(Boolean);
-  const restWords = rest > 0 ? `${numberWord(rest)} can be planned or noted.` : '';
+      `${numberWord(repair)} ${urgent > 0 ? 'more' : repairs(repair)} within ${repairDays} days`,
+    rest > 0 && `${numberWord(rest)} to plan or note`,
+  ].filter((part) => part !== false);
   const second =
-    [work.length > 0 ? `${capital(work.join(', '))}.` : '', restWords].filter(Boolean).join(' ') ||
-    'No repairs were found to be needed.';
+    parts.length > 0
+      ? `${capital(listed(parts.map((part) => part.charAt(0).toLowerCase() + part.slice(1))))}.`
+      : 'No repairs were found to be needed.';
   const seen = coverage.found + coverage.clear;
   const all = seen + coverage.notSeen;
   const third =
     all === 0
       ? 'Nothing was recorded yet, so nothing is known to be fine.'
       : coverage.notSeen > 0
-        ? `${seen} of ${all} checks were seen; not seen does not mean fine.`
-        : `All ${all} checks that apply were seen.`;
+        ? `${seen} of ${all} checks could be made; the rest was not seen, and that does not mean fine.`
+        : `All ${all} checks that apply could be made.`;
   return [first, second, third];
 }

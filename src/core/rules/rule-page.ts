@@ -40,7 +40,7 @@ ${rule.sources.map(({ code, says }) => `- ${code}: ${says}`).join('\n')}
 
 ${sinceOf(rule)}
 
-## Remedies
+## Remedies, ${rule.remediesInOrder ? 'in this order' : 'least work first'}
 
 ${rule.remedies.map((one) => `- ${one}`).join('\n')}
 `;

@@ -101,7 +101,10 @@ export interface RuleMeta {
   behindCover: boolean;
   sources: readonly Source[];
   who: string;
+  /** Ways to mend it, least work first. */
   remedies: readonly string[];
+  /** The remedies are steps of one way, in this order, not a choice. */
+  remediesInOrder?: boolean;
   messages: Readonly<Record<string, Message>>;
 }
 

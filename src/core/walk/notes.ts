@@ -1,3 +1,4 @@
+import type { PropertyValue } from '../entries/properties';
 import type { SiteView } from '../panel/site-view';
 
 /** A note as kept: placed, waiting for a place, or dismissed. */
@@ -6,6 +7,8 @@ export interface NoteView {
   words: string;
   about: string | undefined;
   dismissed: boolean;
+  /** Handed on to another trade: it needs no place. */
+  referTo: PropertyValue<'referTo'> | undefined;
 }
 
 /** All notes of the inspection, in the order they were made. */
@@ -17,9 +20,10 @@ export function notesOf({ reader }: SiteView): NoteView[] {
       words: reader.value(id, 'words') ?? '',
       about: reader.value(id, 'aboutThing'),
       dismissed: reader.value(id, 'dismissed') ?? false,
+      referTo: reader.value(id, 'referTo'),
     }));
 }
 
 /** Notes that still wait for a place. */
 export const unplacedNotes = (site: SiteView) =>
-  notesOf(site).filter((note) => !note.about && !note.dismissed);
+  notesOf(site).filter((note) => !note.about && !note.dismissed && !note.referTo);

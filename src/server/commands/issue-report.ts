@@ -7,6 +7,8 @@ import type { InspectionPackage } from '@/core/formats/package';
 import { parsePackage } from '@/core/formats/package';
 import { describeFault, faultsOf } from '@/core/entries/versions';
 import { compareWithIssued } from '@/core/report/closing';
+import { picturesNamed } from '@/core/formats/pictures-named';
+import { readReportData } from '@/core/report/versions';
 import { composeReport } from '@/core/report/compose';
 import { asOfDay } from '@/core/report/dates';
 import { issueCheck, mayIssue } from '@/core/report/issue-check';
@@ -18,9 +20,9 @@ import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
 import { packageOf, writePackage } from '../package-file';
 import type { IssuedMark } from '../render/pdf/render-pdf';
-import { renderPdf } from '../render/pdf/render-pdf';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
+import { readPictures } from './pictures';
 import type { StoredInspection } from './stored-inspection';
 import { loadStored, materialise, numberWords } from './stored-inspection';
 
@@ -69,8 +71,6 @@ export async function issueReport(
     const closes = kind === 'closing' ? await reportToClose(tx, before) : undefined;
     if (kind === 'closing' && !closes)
       return { ok: false, faults: ['A closing report needs an issued report to close.'] };
-    const document = packageOf(stored, assessment.site.name);
-    const sealed = canonicalJson(document);
     const composed = composeReport(assessment, {
       inspection,
       asOf: asOfDay(stored.entries),
@@ -85,6 +85,18 @@ export async function issueReport(
     const id = randomUUID();
     const number = last?.number ?? (await oneNextNumber(tx, now.getUTCFullYear()));
     const revision = last ? last.revision + 1 : 0;
+    const sealed = canonicalJson(
+      packageOf(stored, assessment.site.name, {
+        number,
+        revision,
+        kind,
+        changes,
+        signedName,
+        licence,
+        on: now.toISOString().slice(0, 10),
+        report: reportDigest(report),
+      }),
+    );
     const digest = sha256Hex(sealed);
     await insertIssued(tx, session.organisation, {
       id,
@@ -94,6 +106,7 @@ export async function issueReport(
       revises: last?.id ?? null,
       kind,
       changes,
+      issued_at: now,
       issued_by: session.member,
       signed_name: signedName,
       licence,
@@ -113,7 +126,7 @@ async function reportToClose(
 ): Promise<{ number: string; report: ReportData } | undefined> {
   const last = before.find(({ kind }) => kind === 'report');
   const whole = last && (await maybeOneIssued(tx, last.id));
-  return whole && { number: whole.number, report: whole.report as ReportData };
+  return whole && { number: whole.number, report: readReportData(whole.report) };
 }
 
 /** An issued report with what it was made from. */
@@ -127,15 +140,25 @@ export interface IssuedReport {
 export const listIssued = (session: Session, inspection: string): Promise<IssuedRow[]> =>
   inOrganisation(session.organisation, (tx) => manyIssuedOf(tx, inspection));
 
-/** The sealed package as a zip. */
-export const sealedZip = ({ row }: IssuedReport) =>
-  writePackage(JSON.parse(row.package) as InspectionPackage);
+/** SHA-256 of a composed report, as it is sealed with its package. */
+export const reportDigest = (report: unknown): string =>
+  sha256Hex(canonicalJson(JSON.parse(JSON.stringify(report))));
 
-/** The panels as they were sealed, for the drawings. */
-export const siteOf = ({ stored }: IssuedReport) => assess(stored.entries, stored.settings).site;
+/** The sealed package as a zip, with the pictures its entries name. */
+export async function sealedZip(
+  organisation: string,
+  { row, stored }: Pick<IssuedReport, 'row' | 'stored'>,
+): Promise<Buffer> {
+  const pictures = await readPictures(organisation, picturesNamed(stored.entries));
+  return writePackage(JSON.parse(row.package) as InspectionPackage, pictures);
+}
+
+/** The panels as they were sealed, for drawings and record. */
+export const assessmentOfIssued = ({ stored }: Pick<IssuedReport, 'stored'>) =>
+  assess(stored.entries, stored.settings);
 
 /** What is printed of an issued report besides its findings. */
-export const markOf = ({ row }: IssuedReport): Omit<IssuedMark, 'zip'> => ({
+export const markOf = ({ row }: IssuedReport): IssuedMark => ({
   number: numberWords(row),
   changes: row.changes,
   signedName: row.signed_name,
@@ -143,10 +166,6 @@ export const markOf = ({ row }: IssuedReport): Omit<IssuedMark, 'zip'> => ({
   issuedOn: row.issued_at.toISOString().slice(0, 10),
   digest: row.digest,
 });
-
-/** The PDF of an issued report, its package attached. */
-export const issuedPdf = async (issued: IssuedReport): Promise<Buffer> =>
-  renderPdf(issued.report, siteOf(issued), { ...markOf(issued), zip: await sealedZip(issued) });
 
 /** An issued report of the asker's organisation, or none. */
 export function readIssued(organisation: string, id: string): Promise<IssuedReport | undefined> {
@@ -162,7 +181,7 @@ function sealedOf(row: IssuedWhole): IssuedReport {
   const { inspection, settings, authors, entries } = parsed.value;
   return {
     row,
-    report: row.report as ReportData,
+    report: readReportData(row.report),
     stored: { id: inspection.id, settings, authors, entries },
   };
 }

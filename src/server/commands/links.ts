@@ -15,7 +15,7 @@ import {
 import { insertLetter, manyLetters } from '../db/mailbox';
 import { oneSignInAttemptCount } from '../db/members';
 import { maybeOneIssued } from '../db/reports';
-import type { ReportData } from '@/core/report/report';
+import { readReportData } from '@/core/report/versions';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 import type { IssuedReport } from './issue-report';
@@ -43,7 +43,7 @@ export async function sendReport(
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneIssued(tx, report);
     if (!row) return undefined;
-    const { place, firstThings } = row.report as ReportData;
+    const { place, firstThings } = readReportData(row.report);
     const danger = firstThings.some(({ grade }) => grade === 'danger');
     await insertLink(tx, session.organisation, {
       id: randomUUID(),
@@ -75,8 +75,9 @@ export const listLetters = (session: Session) => inOrganisation(session.organisa
 export const revokeLink = async (session: Session, id: string): Promise<boolean> =>
   !!(await inOrganisation(session.organisation, (tx) => maybeRevokeLink(tx, id)));
 
-/** Openings an address may make in a quarter of an hour. */
+/** Openings an address may make in a quarter of an hour; a page asks for its pictures one by one. */
 const openingsAllowed = 120;
+const picturesAllowed = 2000;
 const windowSeconds = 15 * 60;
 
 export interface OpenedLink extends IssuedReport {
@@ -92,19 +93,22 @@ export interface OpenedLink extends IssuedReport {
 export async function openLink(
   token: string,
   address: string,
-  did: 'opened' | 'downloaded' | 'looked' = 'looked',
+  did: 'opened' | 'downloaded' | 'looked' | 'pictured' = 'looked',
 ): Promise<OpenedLink | undefined> {
+  const [door, allowed] =
+    did === 'pictured' ? ['link-picture', picturesAllowed] : ['link', openingsAllowed];
   if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return undefined;
   const { attempts } = await inTransaction((tx) =>
-    oneSignInAttemptCount(tx, `link:${address}`, windowSeconds),
+    oneSignInAttemptCount(tx, `${door}:${address}`, windowSeconds),
   );
-  if (attempts > openingsAllowed) return undefined;
+  if (attempts > allowed) return undefined;
   const found = await inTransaction((tx) => maybeOneLinkByToken(tx, sha256(token)));
   if (!found) return undefined;
   const issued = await readIssued(found.organisation_id, found.report_id);
   if (!issued) return undefined;
   const link = await inOrganisation(found.organisation_id, async (tx) => {
-    if (did !== 'looked') await insertLinkVisit(tx, found.organisation_id, found.link_id, did);
+    if (did === 'opened' || did === 'downloaded')
+      await insertLinkVisit(tx, found.organisation_id, found.link_id, did);
     return maybeOneLink(tx, found.link_id);
   });
   return {

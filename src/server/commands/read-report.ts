@@ -2,6 +2,9 @@ import 'server-only';
 import type { Assessment } from '@/core/assess';
 import { assess } from '@/core/assess';
 import { composeReport } from '@/core/report/compose';
+import type { Audience } from '@/core/report/audience';
+import type { RecordLine } from '@/core/report/record';
+import { recordLines, settingsLines } from '@/core/report/record';
 import { asOfDay } from '@/core/report/dates';
 import type { ReportData } from '@/core/report/report';
 import type { Session } from '../session';
@@ -16,10 +19,31 @@ export interface Report {
 }
 
 /** The report of an inspection, or none where there is no such inspection here. */
-export async function readReport(session: Session, id: string): Promise<Report | undefined> {
+export async function readReport(
+  session: Session,
+  id: string,
+  audience: Audience = 'client',
+): Promise<(Report & { record: ReportRecord | undefined }) | undefined> {
   const stored = await readInspection(session, id);
-  return stored && reportOf(stored);
+  if (!stored) return undefined;
+  const read = reportOf(stored);
+  return { ...read, record: recordFor(audience, stored, read.assessment) };
 }
+
+/** Settings and entries, which only the whole record prints. */
+export interface ReportRecord {
+  settings: { term: string; says: string }[];
+  lines: RecordLine[];
+}
+
+export const recordFor = (
+  audience: Audience,
+  { entries, authors }: Pick<StoredInspection, 'entries' | 'authors'>,
+  { site, settings }: Assessment,
+): ReportRecord | undefined =>
+  audience === 'record'
+    ? { settings: settingsLines(settings), lines: recordLines(entries, authors, site) }
+    : undefined;
 
 export function reportOf(
   stored: Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'>,

@@ -1,10 +1,13 @@
 import 'server-only';
 import { assess } from '@/core/assess';
 import type { Fault } from '@/core/entries/versions';
-import type { InspectionPackage } from '@/core/formats/package';
+import { counted } from '@/core/panel/words';
 import { inOrganisation } from '../db/connect';
 import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
+import { picturesNamed } from '@/core/formats/pictures-named';
+import { insertPicture } from '../db/pictures';
+import type { ReadPackage } from '../package-file';
 import {
   packageOf,
   readPackage,
@@ -14,6 +17,7 @@ import {
 } from '../package-file';
 import { attachedPackage, isPdf } from '../pdf-attachment';
 import type { Session } from '../session';
+import { checkPicture, readPictures } from './pictures';
 import { readInspection } from './read-inspection';
 import { loadStored, materialise } from './stored-inspection';
 
@@ -25,7 +29,8 @@ export async function exportPackage(
   const stored = await readInspection(session, id);
   if (!stored) return undefined;
   const title = assess(stored.entries, stored.settings).site.name;
-  return { zip: await writePackage(packageOf(stored, title)), title };
+  const pictures = await readPictures(session.organisation, picturesNamed(stored.entries));
+  return { zip: await writePackage(packageOf(stored, title), pictures), title };
 }
 
 export type Imported =
@@ -42,7 +47,9 @@ export async function importPackage(session: Session, bytes: Buffer): Promise<Im
     };
   const parsed = await readPackage(attached.zip);
   if (!parsed.ok) return parsed;
-  const document = parsed.value;
+  const { document } = parsed.value;
+  const checked = await checkPictures(parsed.value);
+  if (!checked.ok) return checked;
   const refused = new ImportRefused();
   try {
     return await inOrganisation(session.organisation, async (tx) => {
@@ -65,19 +72,49 @@ export async function importPackage(session: Session, bytes: Buffer): Promise<Im
             got: `${entry.id}, held by another entry`,
           });
       }
+      for (const picture of checked.pictures)
+        await insertPicture(tx, {
+          organisation: session.organisation,
+          ...picture,
+          createdBy: session.member,
+        });
       await materialise(tx, session.organisation, await loadStored(tx, row));
       return {
         ok: true as const,
         inspection: row.id,
         added,
         already: document.entries.length - added,
-        notes: notesOn(document),
+        notes: notesOn(parsed.value),
       };
     });
   } catch (error) {
     if (error === refused) return { ok: false, faults: refused.faults };
     throw error;
   }
+}
+
+type CheckedPictures =
+  | {
+      ok: true;
+      pictures: Extract<Awaited<ReturnType<typeof checkPicture>>, { ok: true }>['picture'][];
+    }
+  | { ok: false; faults: Fault[] };
+
+/** Pictures are held to what a device may send. */
+async function checkPictures({ pictures }: ReadPackage): Promise<CheckedPictures> {
+  const good = [];
+  for (const [digest, bytes] of pictures) {
+    const checked = await checkPicture(bytes);
+    if (!checked.ok)
+      return {
+        ok: false,
+        faults: [
+          { path: `pictures/${digest}`, expected: 'a picture to keep', got: checked.reason },
+        ],
+      };
+    good.push(checked.picture);
+  }
+  return { ok: true, pictures: good };
 }
 
 /** Carries a fault out of the transaction, so that it rolls back. */
@@ -90,8 +127,10 @@ class ImportRefused extends Error {
 }
 
 /** What makes today's findings differ from the sender's. */
-function notesOn(document: InspectionPackage): string[] {
+function notesOn({ document, missing }: ReadPackage): string[] {
   const notes: string[] = [];
+  if (missing.length > 0)
+    notes.push(`${counted(missing.length, 'photo')} of it not in the package.`);
   if (document.ruleBook.digest !== ruleBookDigest())
     notes.push('Made with another version of the rule book: findings and grades here may differ.');
   if (document.yardstick.digest !== yardstickDigest(document.settings))

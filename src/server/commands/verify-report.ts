@@ -1,17 +1,20 @@
 import 'server-only';
 import { assess } from '@/core/assess';
 import { canonicalJson } from '@/core/formats/canonical';
-import type { InspectionPackage } from '@/core/formats/package';
+import type { InspectionPackage, IssuedSeal } from '@/core/formats/package';
 import { sealOf, verifyText } from '@/core/formats/seal';
 import { compareWithIssued, itemWords } from '@/core/report/closing';
 import { gradeWords } from '@/core/grading/grade';
 import type { ReportData } from '@/core/report/report';
+import { readReportData } from '@/core/report/versions';
 import { inOrganisation } from '../db/connect';
 import { manyEntries } from '../db/entries';
+import type { IssuedWhole } from '../db/reports';
 import { maybeOneIssued } from '../db/reports';
 import { ruleBookDigest, yardstickDigest } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
+import { reportDigest } from './issue-report';
 import { reportOf } from './read-report';
 
 export interface Verification {
@@ -53,26 +56,64 @@ export function verifyReport(
         differences.push(
           `Entry ${entry} in the store is not the one sealed: ${placeOf(document, entry)}.`,
         );
-    differences.push(...composedOtherwise(row.report as ReportData, document));
+    differences.push(...signedOtherwise(row, document), ...composedOtherwise(row, document));
     return {
       sealed: differences.length === 0,
       differences,
-      otherwise: otherwiseNow(row.report as ReportData, document),
+      otherwise: otherwiseNow(readReportData(row.report), document),
       since: [...now.keys()].filter((entry) => !(entry in sealed)).length,
     };
   });
 }
 
-/** Parts of the stored report that its package does not give, where the rule book is still the same. */
-function composedOtherwise(stored: ReportData, document: InspectionPackage): string[] {
-  const { settings, entries, authors, inspection, ruleBook, yardstick } = document;
-  if (ruleBook.digest !== ruleBookDigest() || yardstick.digest !== yardstickDigest(settings))
-    return [];
+/** What stands beside the report in the store and is not what was signed. */
+function signedOtherwise(row: IssuedWhole, { issued }: InspectionPackage): string[] {
+  if (!issued) return [];
+  const stands: Omit<IssuedSeal, 'report'> = {
+    number: row.number,
+    revision: row.revision,
+    kind: row.kind,
+    changes: row.changes,
+    signedName: row.signed_name,
+    licence: row.licence,
+    on: row.issued_at.toISOString().slice(0, 10),
+  };
+  return (Object.keys(stands) as (keyof typeof stands)[])
+    .filter((part) => stands[part] !== issued[part])
+    .map(
+      (part) =>
+        `Signed with ${signedWords[part]} “${issued[part]}”; the store says “${stands[part]}”.`,
+    );
+}
+
+const signedWords: Record<Exclude<keyof IssuedSeal, 'report'>, string> = {
+  number: 'the number',
+  revision: 'the revision',
+  kind: 'the kind',
+  changes: 'the changes',
+  signedName: 'the name',
+  licence: 'the licence',
+  on: 'the day',
+};
+
+/**
+ * Whether the stored report is the one signed; the parts that differ are named where the rule book is
+ * still the same. The composed text of packages of the first version was not sealed.
+ */
+function composedOtherwise(row: IssuedWhole, document: InspectionPackage): string[] {
+  const { settings, entries, authors, inspection, ruleBook, yardstick, issued } = document;
+  if (!issued || reportDigest(row.report) === issued.report) return [];
+  const sameRules =
+    ruleBook.digest === ruleBookDigest() && yardstick.digest === yardstickDigest(settings);
   const { report } = reportOf({ id: inspection.id, settings, authors, entries });
+  const stored = row.report as ReportData;
   const plain = (value: unknown) => canonicalJson(JSON.parse(JSON.stringify(value ?? null)));
-  return (Object.keys({ ...report, ...stored }) as (keyof ReportData)[])
-    .filter((part) => part !== 'closing' && plain(report[part]) !== plain(stored[part]))
-    .map((part) => `The report's ${part} is not what its package gives.`);
+  const differing = (Object.keys({ ...report, ...stored }) as (keyof ReportData)[]).filter(
+    (part) => sameRules && part !== 'closing' && plain(report[part]) !== plain(stored[part]),
+  );
+  return differing.length > 0
+    ? differing.map((part) => `The report's ${part} is not what was signed.`)
+    : ['The report is not the one that was signed.'];
 }
 
 function placeOf({ entries }: InspectionPackage, id: string): string {

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Entry } from '@/core/entries/entry';
 import type { Transaction } from './connect';
-import { many, maybeOne } from './rows';
+import { many, maybeOne, one } from './rows';
 
 /** Adds an entry unless its id is taken. No row back: it was. */
 export const maybeInsertEntry = (
@@ -34,6 +34,13 @@ export const maybeOneSameEntry = (tx: Transaction, inspection: string, entry: En
     tx,
     `select id from entries where id = $1::text and inspection_id = $2::text and body = $3::jsonb`,
     [entry.id, inspection, JSON.stringify(entry)],
+  );
+
+export const oneEntryCount = (tx: Transaction, inspection: string) =>
+  one<{ entries: number }>(
+    tx,
+    `select count(*)::integer as entries from entries where inspection_id = $1::text`,
+    [inspection],
   );
 
 /** Bodies in the total order. */

@@ -51,3 +51,47 @@ export const insertThumbnail = (
      returning digest`,
     [organisation, digest, bytes],
   );
+
+/** A picture as it stands in a package. */
+export interface PictureFile {
+  digest: string;
+  media_type: string;
+  bytes: Buffer;
+}
+
+/** Pictures by their digests, in order. */
+export const manyPictures = (tx: Transaction, digests: readonly string[]) =>
+  many<PictureFile>(
+    tx,
+    `select digest, media_type, bytes from pictures where digest = any($1::text[]) order by digest`,
+    [digests],
+  );
+
+/** A picture at the size it is printed in, JPEG. */
+export interface PrintedPicture {
+  digest: string;
+  width: number;
+  height: number;
+  bytes: Buffer;
+}
+
+export const manyPrintedPictures = (tx: Transaction, digests: readonly string[]) =>
+  many<PrintedPicture>(
+    tx,
+    `select digest, width, height, bytes from printed_pictures where digest = any($1::text[])`,
+    [digests],
+  );
+
+export const insertPrintedPicture = (
+  tx: Transaction,
+  organisation: string,
+  { digest, width, height, bytes }: PrintedPicture,
+) =>
+  many<{ digest: string }>(
+    tx,
+    `insert into printed_pictures (organisation_id, digest, width, height, bytes)
+     values ($1::uuid, $2::text, $3::integer, $4::integer, $5::bytea)
+     on conflict (organisation_id, digest) do nothing
+     returning digest`,
+    [organisation, digest, width, height, bytes],
+  );

@@ -57,16 +57,12 @@ export async function oneNextNumber(tx: Transaction, year: number): Promise<stri
   return `${year}-${String(taken + 1).padStart(4, '0')}`;
 }
 
-export const insertIssued = (
-  tx: Transaction,
-  organisation: string,
-  row: Omit<IssuedWhole, 'issued_at'>,
-) =>
+export const insertIssued = (tx: Transaction, organisation: string, row: IssuedWhole) =>
   one<{ issued_at: Date }>(
     tx,
     `insert into issued_reports
-       (organisation_id, id, inspection_id, number, revision, revises, kind, changes, issued_by, signed_name, licence, digest, package, report, entries)
-     values ($1::uuid, $2::text, $3::text, $4::text, $5::integer, $6::text, $7::text, $8::text, $9::text, $10::text, $11::text, $12::text, $13::text, $14::jsonb, $15::integer)
+       (organisation_id, id, inspection_id, number, revision, revises, kind, changes, issued_by, signed_name, licence, digest, package, report, entries, issued_at)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::integer, $6::text, $7::text, $8::text, $9::text, $10::text, $11::text, $12::text, $13::text, $14::jsonb, $15::integer, $16::timestamptz)
      returning issued_at`,
     [
       organisation,
@@ -84,5 +80,6 @@ export const insertIssued = (
       row.package,
       JSON.stringify(row.report),
       row.entries,
+      row.issued_at,
     ],
   );

@@ -9,30 +9,33 @@ import { idsFrom, Logbook } from '@/core/recording/logbook';
 import { storePicture } from '../commands/pictures';
 import type { Session } from '../session';
 
-interface Shot {
+export interface Shot {
   panel: string;
   position: number;
   caption: string;
 }
 
-const shots: readonly Shot[] = [
+/** What the inspector photographs in each house. */
+export const houseShots: readonly Shot[] = [
   { panel: 'lock-main', position: 15, caption: 'Two wires under the screw of 15' },
   { panel: 'lock-main', position: 5, caption: '20 A handle over thin wire' },
   { panel: 'lock-main', position: 13, caption: 'Half-size breaker at 13' },
+];
+export const bakeryShots: readonly Shot[] = [
+  { panel: 'bake-panel', position: 18, caption: 'The breaker at 18 and its wire' },
+  { panel: 'bake-panel', position: 1, caption: 'The first three poles' },
 ];
 
 /** The demo's photos are drawn: a close look at the panel's own drawing, as a torch shows it. */
 export async function withDrawnPhotos(
   session: Session,
   entries: readonly Entry[],
+  shots: readonly Shot[],
+  at: string,
+  prefix: string,
 ): Promise<Entry[]> {
   const book = new Logbook(
-    {
-      newId: idsFrom('photo-'),
-      device: 'demo-tablet',
-      author: session.member,
-      at: '2026-04-14T09:58:00+01:00',
-    },
+    { newId: idsFrom(`${prefix}-photo-`), device: 'demo-tablet', author: session.member, at },
     entries,
   );
   for (const { panel: panelId, position, caption } of shots) {

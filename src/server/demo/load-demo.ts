@@ -6,8 +6,9 @@ import { issueReport } from '../commands/issue-report';
 import { seedOrganisations } from '../db/seed';
 import type { Session } from '../session';
 import type { Entry } from '@/core/entries/entry';
+import { idsFrom, Logbook } from '@/core/recording/logbook';
 import { chandlery } from './chandlery';
-import { withDrawnPhotos } from './drawn-photos';
+import { bakeryShots, houseShots, withDrawnPhotos } from './drawn-photos';
 import { lockKeepersHouse } from './lock-keepers-house';
 import { netLoft } from './net-loft';
 import { osierCottage } from './osier-cottage';
@@ -40,31 +41,64 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     name: ines.name,
     licence: ines.licence,
   };
-  for (const make of [osierCottage, quayBakery, chandlery, ropewalk, netLoft])
+  for (const make of [osierCottage, chandlery, ropewalk, netLoft])
     await deliver(session, make(ines.id));
+  const bakery = quayBakery(ines.id);
+  await deliver(session, {
+    ...bakery,
+    entries: await withDrawnPhotos(
+      session,
+      bakery.entries,
+      bakeryShots,
+      '2026-04-17T07:10:00+01:00',
+      'bake',
+    ),
+  });
   const house = lockKeepersHouse(ines.id);
   await deliver(session, {
     ...house,
-    entries: await withDrawnPhotos(session, house.entries),
+    entries: withReferral(
+      session,
+      await withDrawnPhotos(
+        session,
+        house.entries,
+        houseShots,
+        '2026-04-14T09:58:00+01:00',
+        'lock',
+      ),
+    ),
   });
   await issueSome(session);
   return true;
 }
 
+/** Something noted that is no panel's: it is handed on. */
+function withReferral(session: Session, entries: readonly Entry[]): Entry[] {
+  const book = new Logbook(
+    {
+      newId: idsFrom('lock-note-'),
+      device: 'demo-tablet',
+      author: session.member,
+      at: '2026-04-14T10:04:00+01:00',
+    },
+    entries,
+  );
+  book.add('note', 'damp-note', book.site.site!, {
+    words: 'Damp patch under the stairs with salt on the wall, an arm’s length from the panel',
+    referTo: 'damp',
+  });
+  return book.entries;
+}
+
 /** One report issued, one closed after a return visit, as their inspector would. */
 async function issueSome(session: Session): Promise<void> {
   const sign = { signedName: session.name, licence: session.licence, changes: '' };
-  for (const [inspection, kind] of [
-    ['quay-bakery', 'report'],
-    ['osier-cottage', 'report'],
-    ['osier-cottage', 'closing'],
+  for (const [inspection, kind, at] of [
+    ['quay-bakery', 'report', '2026-04-22T09:00:00Z'],
+    ['osier-cottage', 'report', '2026-04-22T09:20:00Z'],
+    ['osier-cottage', 'closing', '2026-05-06T15:30:00Z'],
   ] as const) {
-    const issued = await issueReport(
-      session,
-      inspection,
-      { ...sign, kind },
-      new Date('2026-04-22T09:00:00Z'),
-    );
+    const issued = await issueReport(session, inspection, { ...sign, kind }, new Date(at));
     if (!issued?.ok) throw new Error(`${inspection} is not issued: ${JSON.stringify(issued)}`);
   }
 }

@@ -16,7 +16,7 @@ async function main(): Promise<number> {
   const parsed = await readPackage(bytes);
   if (!parsed.ok)
     return complain(`${file}: ${describeFault(parsed.faults[0]!)}${andMore(parsed.faults.length)}`);
-  const { inspection, settings, authors, entries } = parsed.value;
+  const { inspection, settings, authors, entries } = parsed.value.document;
   const { report } = reportOf({ id: inspection.id, settings, authors, entries });
   const findings = report.findings.map((finding) => ({
     rule: finding.rule,

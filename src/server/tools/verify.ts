@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { describeFault } from '@/core/entries/versions';
 import type { Seal } from '@/core/formats/seal';
 import { verifyText } from '@/core/formats/seal';
-import { readTexts } from '../package-file';
+import { readZip } from '../package-zip';
 import { attachedPackage, isPdf } from '../pdf-attachment';
 import { sha256Hex } from '../sha256';
 
@@ -22,7 +22,7 @@ async function main(): Promise<number> {
     if (!attached.ok) return complain(`${file}: ${attached.reason}`);
     bytes = attached.zip;
   }
-  const texts = await readTexts(bytes);
+  const texts = await readZip(bytes);
   if (!texts.ok) {
     process.stdout.write(`not the one sealed: ${describeFault(texts.faults[0]!)}\n`);
     return 1;

@@ -1,7 +1,8 @@
 import { parse } from 'csv-parse/browser/esm/sync';
 import type { CircuitRow, RowFault } from '@/core/formats/circuit-rows';
 import { circuitColumns } from '@/core/formats/circuit-rows';
-import { csvOfRows, unguarded } from '../primitives/csv';
+import { unguarded } from '@/core/formats/cell-guard';
+import { csvOfRows } from '../primitives/csv';
 
 export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>
   csvOfRows(rows, circuitColumns);

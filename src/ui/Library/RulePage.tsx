@@ -59,7 +59,9 @@ export function RulePage({ rule, settings, save }: LibraryTab & { rule: Rule }) 
         ))}
       </section>
       <section>
-        <h3 className="font-bold">Remedies</h3>
+        <h3 className="font-bold">
+          Remedies, {rule.remediesInOrder ? 'in this order' : 'least work first'}
+        </h3>
         <ul className="list-disc pl-5">
           {rule.remedies.map((one) => (
             <li key={one}>{one}</li>

@@ -1,19 +1,25 @@
 'use client';
 
 import { observe } from '@/core/recording/draft';
-import { notesOf } from '@/core/walk/notes';
+import type { PropertyValue } from '@/core/entries/properties';
+import { properties } from '@/core/entries/properties';
+import { notesOf, unplacedNotes } from '@/core/walk/notes';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../Book/context';
 import { Photos } from '../Photos/Photos';
 import { PlaceChoice } from './PlaceChoice';
+
+type Trade = PropertyValue<'referTo'>;
 
 /** What was noted out of turn: unplaced first, each to be placed or dismissed. */
 export function Notes() {
   const { state, trouble, actions } = useBook();
   const { site } = state.assessment;
   const notes = notesOf(site);
-  const waiting = notes.filter((note) => !note.about && !note.dismissed);
-  const rest = notes.filter((note) => note.about ?? note.dismissed);
+  const waiting = unplacedNotes(site);
+  const rest = notes.filter((note) => !waiting.some(({ id }) => id === note.id));
+  const refer = (id: string, to: Trade) =>
+    void actions.record(() => [observe(site.reader, id, { referTo: to })]);
   const place = (id: string, ref: string) =>
     void actions.record(() => [observe(site.reader, id, { aboutThing: ref })]);
   const dismiss = (id: string, dismissed: boolean) =>
@@ -41,6 +47,21 @@ export function Notes() {
                 <p className="text-sm">{note.words}</p>
                 <div className="flex flex-wrap items-center gap-2">
                   <PlaceChoice label="It is about" choose={(ref) => place(note.id, ref)} />
+                  <select
+                    className="field max-w-72"
+                    aria-label="Refer to"
+                    value=""
+                    onChange={(event) => refer(note.id, event.target.value as Trade)}
+                  >
+                    <option value="" disabled>
+                      Refer to …
+                    </option>
+                    {Object.entries(properties.referTo.choices).map(([trade, words]) => (
+                      <option key={trade} value={trade}>
+                        {words}
+                      </option>
+                    ))}
+                  </select>
                   <button className="act" onClick={() => dismiss(note.id, true)}>
                     Dismiss
                   </button>
@@ -51,7 +72,7 @@ export function Notes() {
         </section>
         <section aria-labelledby="placed">
           <h2 id="placed" className="text-lg font-bold">
-            Placed or dismissed: {rest.length}
+            Placed, referred or dismissed: {rest.length}
           </h2>
           <ul className="border-ink mt-2 border-t-2">
             {rest.map((note) => (
@@ -60,7 +81,13 @@ export function Notes() {
                 className="border-hair flex items-center justify-between gap-3 border-b py-2"
               >
                 <p className={note.dismissed ? 'text-ink3 line-through' : ''}>
-                  <strong>{note.about ? thingWords(note.about, site) : 'Dismissed'}</strong>{' '}
+                  <strong>
+                    {note.dismissed
+                      ? 'Dismissed'
+                      : note.referTo
+                        ? `For ${properties.referTo.choices[note.referTo]}`
+                        : thingWords(note.about!, site)}
+                  </strong>{' '}
                   {note.words}
                 </p>
                 {note.dismissed && (

@@ -1,9 +1,6 @@
 import { parse } from 'csv-parse/browser/esm/sync';
 import { stringify } from 'csv-stringify/browser/esm/sync';
-
-/** A cell a spreadsheet would run as a formula is given a mark in front; reading takes it off. */
-export const guarded = (cell: string) => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
-export const unguarded = (cell: string) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+import { guarded, unguarded } from '@/core/formats/cell-guard';
 
 /** Rows of words under a heading. */
 export const csvOfRows = <C extends string>(

@@ -1,6 +1,6 @@
 import { describeFault } from '@/core/entries/versions';
 import { importPackage } from '@/server/commands/transfer-package';
-import { packageLimits } from '@/server/package-file';
+import { packageLimits } from '@/server/package-zip';
 import { currentSession } from '../../session/current';
 import { readBounded } from '../../session/read-bounded';
 import { crossSite, isSameOrigin, signedOut } from '../../session/same-origin';

@@ -1,10 +1,13 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { markOf, siteOf } from '@/server/commands/issue-report';
+import { assessmentOfIssued, markOf } from '@/server/commands/issue-report';
+import { recordFor } from '@/server/commands/read-report';
 import { openLink } from '@/server/commands/links';
 import { Acknowledge } from '@/ui/Report/Acknowledge';
 import { Report } from '@/ui/Report/Report';
+import type { SearchParams } from '../../session/audience';
+import { wantedAudience } from '../../session/audience';
 import { addressOf } from '../../session/address';
 
 export const metadata: Metadata = {
@@ -14,16 +17,26 @@ export const metadata: Metadata = {
 };
 
 /** What a client sees: one report, nothing else of the organisation. */
-export default async function LinkPage({ params }: { params: Promise<{ token: string }> }) {
+export default async function LinkPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ token: string }>;
+  searchParams: SearchParams;
+}) {
   const { token } = await params;
   const opened = await openLink(token, addressOf(await headers()), 'opened');
   if (!opened) notFound();
+  const audience = await wantedAudience(searchParams);
+  const assessment = assessmentOfIssued(opened);
   const base = `/r/${token}`;
   const danger = opened.report.firstThings.find(({ grade }) => grade === 'danger');
   return (
     <Report
       report={opened.report}
-      site={siteOf(opened)}
+      site={assessment.site}
+      audience={audience}
+      record={recordFor(audience, opened.stored, assessment)}
       issued={{ ...markOf(opened), base, by: 'client' }}
       above={
         danger && (

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { anyRef, property, text, yesNo } from './spec';
+import { anyRef, choice, property, text, yesNo } from './spec';
 
 const fraction = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
 
@@ -9,6 +9,15 @@ export const noteProperties = {
   caption: text(['photo'], 'Caption', 400),
   /** The thing or part it is about; without it the note waits for a place. */
   aboutThing: property({ on: ['note', 'photo'], schema: anyRef, label: 'About', input: 'none' }),
+  /** Outside an inspection of the panel: who is asked to look at it. */
+  referTo: choice(['note'], 'Refer to', {
+    damp: 'somebody for damp and water',
+    structure: 'a structural engineer',
+    fibres: 'a laboratory for fibres, before anything is disturbed',
+    gas: 'a gas fitter',
+    vermin: 'somebody for vermin and insects',
+    other: 'somebody of that trade',
+  }),
   dismissed: yesNo(['note'], 'Dismissed'),
   /** SHA-256 of the stored picture, hex. */
   digest: property({

@@ -14,7 +14,7 @@ export const waterNear = defineRule({
   example: 'A waste pipe crossing above the panel, with drip marks on the cover.',
   sources: [{ code: '110.26(E)', says: 'dedicated space over and under the equipment' }],
   who: 'the owner; a plumber; a licensed electrician',
-  remedies: ['Move the pipe', 'A drip shield, where the authority accepts it', 'Move the panel'],
+  remedies: ['A drip shield, where the authority accepts it', 'Move the pipe', 'Move the panel'],
   messages: {
     near: {
       short: 'Water near: {value}',

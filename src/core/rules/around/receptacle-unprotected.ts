@@ -28,6 +28,7 @@ export const receptacleUnprotected = defineRule<Place & { outlet?: true }>({
     { code: '406.9(B)', says: 'receptacles in wet places' },
   ],
   remedies: ['A ground-fault device', 'An in-use cover and a weather-resistant receptacle'],
+  remediesInOrder: true,
   messages: {
     unprotected: {
       short: '{place}: no ground-fault protection',

@@ -13,6 +13,7 @@ export const altered = defineRule({
   example: 'A breaker whose foot was filed to go into another maker’s panel.',
   sources: [{ code: '110.3(B)', says: 'installed as listed' }],
   remedies: ['A breaker from the label’s list', 'The stab looked at, the position blanked if worn'],
+  remediesInOrder: true,
   messages: {
     forced: {
       short: '{place}: altered to fit',

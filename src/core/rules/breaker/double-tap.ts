@@ -21,10 +21,10 @@ export const doubleTap = defineRule({
   ],
   who: 'a licensed electrician',
   remedies: [
-    'A breaker of its own in a free position',
     'Join the conductors in a listed connector and bring one to the breaker',
     'A breaker listed for two wires',
     'A tandem where the label allows it',
+    'A breaker of its own in a free position',
   ],
   messages: {
     doubled: {

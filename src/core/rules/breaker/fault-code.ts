@@ -16,6 +16,7 @@ export const faultCode = defineRule({
     'The wiring looked at by the legend of the code',
     'A new breaker, where the code says so',
   ],
+  remediesInOrder: true,
   messages: {
     code: {
       short: '{place}: shows {code}',

@@ -23,9 +23,9 @@ export const hazardFamily = defineRule({
   ],
   who: 'a licensed electrician',
   remedies: [
-    'Replace the panel',
     'Replacement breakers where the registry names them',
-    'A date and a budget',
+    'A date and a budget for a new panel',
+    'Replace the panel',
   ],
   messages: {
     family: {

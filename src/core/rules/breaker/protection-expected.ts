@@ -23,8 +23,8 @@ export const protectionExpected = defineRule({
     { code: '210.12', says: 'arc-fault protection by place' },
   ],
   remedies: [
-    'A breaker with that protection from the label’s list',
     'A device at the first outlet',
+    'A breaker with that protection from the label’s list',
   ],
   messages: {
     'ground-fault': {

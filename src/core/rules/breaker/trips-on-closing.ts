@@ -17,6 +17,7 @@ export const tripsOnClosing = defineRule({
     'With the load only: the appliance and its joints looked at',
     'After minutes: the load measured and joints felt for heat by the qualified',
   ],
+  remediesInOrder: true,
   messages: {
     wiring: {
       short: '{place}: trips with the load off',

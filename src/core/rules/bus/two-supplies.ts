@@ -16,8 +16,8 @@ export const twoSupplies = defineRule({
   example: 'A 200 A main and a 40 A inverter breaker on a 200 A bus, next to the main.',
   sources: [{ code: '705.12(B)', says: 'load-side connection of sources' }],
   remedies: [
-    'The source moved to the far end',
     'A smaller main after a load check',
+    'The source moved to the far end',
     'A larger panel',
   ],
   messages: {

@@ -26,6 +26,7 @@ export const addedCircuit = defineRule({
   sources: [{ code: 'local permits', says: 'work that nobody inspected' }],
   who: 'the owner, who may have the paper; a licensed electrician',
   remedies: ['The paper found', 'The added part inspected as new work'],
+  remediesInOrder: true,
   messages: {
     added: {
       short: '{place}: of {age} or later in a panel of {panelYear}',

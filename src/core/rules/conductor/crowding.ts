@@ -21,7 +21,7 @@ export const crowding = defineRule({
     { code: '312.8', says: 'splices, taps and feed-through in enclosures' },
     { code: '310.15(C)(1)', says: 'more than three current-carrying conductors' },
   ],
-  remedies: ['Wires re-routed', 'A trough beside the panel', 'The bundle opened'],
+  remedies: ['The bundle opened', 'Wires re-routed', 'A trough beside the panel'],
   messages: {
     fill: {
       short: 'Gutter {percent} % full, {most} % is the most',

@@ -24,7 +24,7 @@ export const porcelainWiring = defineRule({
   sources: [
     { code: '394.10', says: 'concealed knob-and-tube wiring, only extensions of existing' },
   ],
-  remedies: ['New wiring, room by room', 'A smaller device, where it is over-protected'],
+  remedies: ['A smaller device, where it is over-protected', 'New wiring, room by room'],
   messages: {
     open: {
       short: '{place}: open wiring on porcelain',

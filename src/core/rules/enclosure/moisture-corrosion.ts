@@ -20,6 +20,7 @@ export const moistureCorrosion = defineRule({
     'Follow the water: mast, conduit, wall; stop it there first',
     'Replace the interior where contacts are corroded',
   ],
+  remediesInOrder: true,
   messages: {
     damp: {
       short: 'Inside: {value}',

@@ -13,6 +13,7 @@ export const scorchOnCover = defineRule({
   example: 'A black bloom inside the cover, opposite the main.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned equipment' }],
   remedies: ['Find and mend what burned', 'A new cover, after that'],
+  remediesInOrder: true,
   messages: {
     soot: {
       short: 'Soot or arc mark on the cover: {value}',

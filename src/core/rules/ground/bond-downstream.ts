@@ -24,8 +24,8 @@ export const bondDownstream = defineRule({
   ],
   who: 'a licensed electrician',
   remedies: [
-    'A four-wire feeder, then the bond undone',
     'The bond undone where the feeder has its own ground',
+    'A four-wire feeder, then the bond undone',
   ],
   messages: {
     joined: {

@@ -15,7 +15,7 @@ export const electrodeMissing = defineRule({
     { code: '250.24(A)', says: 'system grounding connections' },
     { code: '250.50', says: 'grounding electrode system' },
   ],
-  remedies: ['Rods and a conductor to the first disconnect', 'The cut conductor renewed whole'],
+  remedies: ['The cut conductor renewed whole', 'Rods and a conductor to the first disconnect'],
   messages: {
     none: {
       short: 'No electrode',

@@ -20,6 +20,7 @@ export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'
     { code: 'infrared survey practice', says: 'rise over a similar part under similar load' },
   ],
   remedies: ['The joint re-made and torqued, the breaker renewed', 'Measured again under load'],
+  remediesInOrder: true,
   messages: {
     warm: {
       short: '{place}: {rise} K over its like',

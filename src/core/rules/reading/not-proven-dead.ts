@@ -17,6 +17,7 @@ export const notProvenDead = defineRule<Place & { worked?: true }>({
   sources: [{ code: 'work practice', says: 'test before touch' }],
   who: 'the author of the record',
   remedies: ['Stop; prove dead, then go on', 'Say in the record what was done'],
+  remediesInOrder: true,
   messages: {
     unproven: {
       short: '{place}: worked on, not proven dead',

@@ -17,7 +17,7 @@ export const noWayToShutOff = defineRule({
     { code: '230.71', says: 'most disconnects of a service' },
     { code: '225.33', says: 'most disconnects of a building' },
   ],
-  remedies: ['A main ahead of the panel', 'Circuits moved so that six throws or fewer remain'],
+  remedies: ['Circuits moved so that six throws or fewer remain', 'A main ahead of the panel'],
   messages: {
     many: {
       short: '{throws} to shut off, {most} are the most',

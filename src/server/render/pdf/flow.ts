@@ -2,7 +2,7 @@ import 'server-only';
 import type PDFDocument from 'pdfkit';
 
 export type Pdf = InstanceType<typeof PDFDocument>;
-type Struct = PDFKit.PDFStructureElement;
+export type Struct = PDFKit.PDFStructureElement;
 
 export interface TextStyle {
   size: number;
@@ -60,6 +60,11 @@ export class Flow {
     this.set(`H${level}`, text, { size, bold: true, after: level === 1 ? 8 : 4 });
   }
 
+  /** A heading in a style of its own, not in the outline. */
+  headingLine(text: string, level: 3, style: TextStyle): void {
+    this.set(`H${level}`, text, style);
+  }
+
   paragraph(text: string, style: Partial<TextStyle> = {}): void {
     this.set('P', text, { size: 10, after: 4, ...style });
   }
@@ -106,6 +111,55 @@ export class Flow {
       doc.heightOfString(text, { width: style.width ?? this.width - (style.indent ?? 0) }) +
       (style.after ?? 0)
     );
+  }
+
+  /** Words on which a tap goes elsewhere in the document, then what follows them. */
+  reference(to: string, words: string, text: string, style: Partial<TextStyle> = {}): void {
+    const { doc } = this;
+    const { size = 10, indent = 0, after = 1 } = style;
+    this.room(this.height(`${words}  ${text}`, { size, indent }));
+    const y = doc.y;
+    const wide = 26;
+    const link = doc.struct('Link');
+    const line = doc.struct('P');
+    this.root.add(line);
+    line.add(link);
+    link.add(() => {
+      doc.font('bold').fontSize(size).fillColor(ink);
+      doc.text(words, this.left + indent, y, { width: wide, underline: true, lineBreak: false });
+      // The link's own words; a plain string would become a name.
+      const spoken = { structParent: link, Contents: new String(`To ${words}`) };
+      doc.goTo(this.left + indent, y, doc.widthOfString(words), size * 1.3, to, spoken as object);
+    });
+    link.end();
+    line.add(() => {
+      doc.x = this.left + indent + wide;
+      doc.y = y;
+      this.runs(text, { size, indent: indent + wide }, false);
+    });
+    line.end();
+    this.gap(after);
+  }
+
+  /** Text in a column of its own; the page does not break within it. */
+  textAt(text: string, x: number, y: number, style: TextStyle & { width: number }): void {
+    const { doc } = this;
+    doc.x = x;
+    doc.y = y;
+    this.runs(text, { ...style, indent: x - this.left }, false);
+  }
+
+  /** A structure element that takes others in. */
+  element(type: string, within: Struct = this.root): Struct {
+    const element = this.doc.struct(type);
+    within.add(element);
+    return element;
+  }
+
+  /** A place that references lead to. */
+  place(name: string): void {
+    const { doc } = this;
+    doc.addNamedDestination(name, 'XYZ', this.left, doc.y, null);
   }
 
   /** A drawing with words for those who do not see it. */

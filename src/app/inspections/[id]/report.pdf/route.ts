@@ -1,22 +1,14 @@
-import { readReport } from '@/server/commands/read-report';
-import { renderPdf } from '@/server/render/pdf/render-pdf';
 import { currentSession } from '../../../session/current';
+import { reportFile } from '../../../session/report-file';
 import { notHere, signedOut } from '../../../session/same-origin';
 
+/** The draft as it stands now, as PDF. */
 export async function GET(
-  _: Request,
+  request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
   const session = await currentSession();
   if (!session) return signedOut();
   const { id } = await params;
-  const read = await readReport(session, id);
-  if (!read) return notHere();
-  const pdf = await renderPdf(read.report, read.assessment.site);
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${id}.pdf"`,
-    },
-  });
+  return reportFile(request, session.organisation, { inspection: id }, id, notHere);
 }

@@ -11,7 +11,7 @@ export async function GET(
   if (!session) return signedOut();
   const issued = await readIssued(session.organisation, (await params).report);
   if (!issued) return notHere();
-  return new Response(new Uint8Array(await sealedZip(issued)), {
+  return new Response(new Uint8Array(await sealedZip(session.organisation, issued)), {
     headers: {
       'content-type': 'application/zip',
       'content-disposition': `attachment; filename="${issued.row.number}.zip"`,

@@ -1,14 +1,16 @@
-import { issuedPdf, readIssued } from '@/server/commands/issue-report';
+import { readIssued } from '@/server/commands/issue-report';
 import { currentSession } from '../../../session/current';
+import { reportFile } from '../../../session/report-file';
 import { notHere, signedOut } from '../../../session/same-origin';
-import { asPdf } from '../../../session/as-file';
 
 export async function GET(
-  _: Request,
+  request: Request,
   { params }: { params: Promise<{ report: string }> },
 ): Promise<Response> {
   const session = await currentSession();
   if (!session) return signedOut();
-  const issued = await readIssued(session.organisation, (await params).report);
-  return issued ? asPdf(await issuedPdf(issued), issued.row.number) : notHere();
+  const { report } = await params;
+  const issued = await readIssued(session.organisation, report);
+  if (!issued) return notHere();
+  return reportFile(request, session.organisation, { report }, issued.row.number, notHere);
 }

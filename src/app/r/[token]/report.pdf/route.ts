@@ -1,13 +1,19 @@
 import { openLink } from '@/server/commands/links';
-import { issuedPdf } from '@/server/commands/issue-report';
 import { addressOf } from '../../../session/address';
-import { asPdf } from '../../../session/as-file';
+import { reportFile } from '../../../session/report-file';
 import { nothingHere } from '../../../session/same-origin';
 
 export async function GET(
   request: Request,
   { params }: { params: Promise<{ token: string }> },
 ): Promise<Response> {
-  const opened = await openLink((await params).token, addressOf(request.headers), 'downloaded');
-  return opened ? asPdf(await issuedPdf(opened), opened.row.number) : nothingHere();
+  const asking = new URL(request.url).searchParams.has('ask');
+  const opened = await openLink(
+    (await params).token,
+    addressOf(request.headers),
+    asking ? 'pictured' : 'downloaded',
+  );
+  if (!opened) return nothingHere();
+  const { organisation, row } = opened;
+  return reportFile(request, organisation, { report: row.id }, row.number, nothingHere);
 }

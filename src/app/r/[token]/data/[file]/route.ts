@@ -1,0 +1,13 @@
+import { openLink } from '@/server/commands/links';
+import { addressOf } from '../../../../session/address';
+import { reportDataFile } from '../../../../session/report-data';
+import { nothingHere } from '../../../../session/same-origin';
+
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ token: string; file: string }> },
+): Promise<Response> {
+  const { token, file } = await params;
+  const opened = await openLink(token, addressOf(request.headers), 'downloaded');
+  return (opened && reportDataFile(file, opened.report)) ?? nothingHere();
+}

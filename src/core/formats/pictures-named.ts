@@ -1,0 +1,12 @@
+import type { Entry } from '../entries/entry';
+
+/** SHA-256 of every picture the entries name, each once, in order. */
+export function picturesNamed(entries: readonly Entry[]): string[] {
+  const named = new Set<string>();
+  for (const entry of entries)
+    if ('facts' in entry) {
+      const { digest } = entry.facts as Record<string, unknown>;
+      if (typeof digest === 'string') named.add(digest);
+    }
+  return [...named].sort();
+}

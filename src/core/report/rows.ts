@@ -1,0 +1,61 @@
+import { directoryWords } from './directory-words';
+import { mendingWords } from './mending';
+import type { ReportData } from './report';
+
+/** Rows under a heading, of words. */
+export interface Rows {
+  columns: readonly string[];
+  rows: string[][];
+}
+
+/** One row a finding. */
+export const findingRows = ({ findings }: Pick<ReportData, 'findings'>): Rows => ({
+  columns: [
+    'number',
+    'grade',
+    'by when',
+    'panel',
+    'place',
+    'rule',
+    'title',
+    'seen',
+    'why',
+    'ask for',
+    'who',
+    'ways to mend',
+    'how sure',
+    'severity',
+    'likelihood',
+    'overruled',
+    'made safe',
+    'sources',
+  ],
+  rows: findings.map((finding) => [
+    String(finding.number),
+    finding.gradeWord,
+    finding.by,
+    finding.panelName,
+    finding.place,
+    finding.rule,
+    finding.title,
+    finding.seen,
+    finding.why,
+    finding.ask,
+    finding.who,
+    mendingWords(finding),
+    finding.certainty,
+    String(finding.severity),
+    String(finding.likelihood),
+    finding.overrule ?? '',
+    finding.madeSafe ?? '',
+    finding.sources.join('; '),
+  ]),
+});
+
+/** One row a circuit. */
+export const circuitRows = ({ directories }: Pick<ReportData, 'directories'>): Rows => ({
+  columns: ['panel', 'breaker', 'rating', 'feeds', 'known by'],
+  rows: directories.flatMap(({ panelName, lines }) =>
+    lines.map((line) => [panelName, ...directoryWords(line)]),
+  ),
+});

@@ -1,0 +1,84 @@
+import 'server-only';
+import pg from 'pg';
+import PgBoss from 'pg-boss';
+import type { Transaction } from './connect';
+
+const schema = 'queue';
+
+/** What waits to be done in the background. A job holds ids and nothing of an organisation's own. */
+export const queues = {
+  'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
+} as const;
+export type QueueName = keyof typeof queues;
+
+export interface ReportFileJob {
+  organisation: string;
+  file: string;
+}
+
+/** Makes the queue's schema and its queues as the owner, and grants the application what it needs of them. */
+export async function prepareQueues(ownerUrl: string, appRole: string): Promise<void> {
+  const boss = new PgBoss({
+    connectionString: ownerUrl,
+    schema,
+    supervise: false,
+    schedule: false,
+  });
+  boss.on('error', () => undefined);
+  await boss.start();
+  for (const [name, options] of Object.entries(queues))
+    if (!(await boss.getQueue(name))) await boss.createQueue(name, { name, ...options });
+  await boss.stop({ graceful: false });
+  const client = new pg.Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    const role = pg.escapeIdentifier(appRole);
+    await client.query(`grant usage on schema ${schema} to ${role}`);
+    await client.query(
+      `grant select, insert, update, delete on all tables in schema ${schema} to ${role}`,
+    );
+  } finally {
+    await client.end();
+  }
+}
+
+let sender: PgBoss | undefined;
+
+/** Puts a job into the queue within the caller's transaction: both are written, or neither. */
+export async function insertJob(
+  tx: Transaction,
+  name: QueueName,
+  data: ReportFileJob,
+): Promise<void> {
+  const db = {
+    executeSql: async (text: string, values: unknown[]) => tx.query(text, values),
+  };
+  sender ??= new PgBoss({ db, schema });
+  await sender.send(name, data, { db, ...queues[name] });
+}
+
+/** Takes jobs one after another until it is stopped; what a killed worker held is taken again. */
+export async function workQueue(
+  url: string,
+  handle: (data: ReportFileJob) => Promise<void>,
+  trouble: (error: Error) => void,
+): Promise<{ stop(): Promise<void> }> {
+  const boss = new PgBoss({
+    connectionString: url,
+    schema,
+    migrate: false,
+    schedule: false,
+    max: 3,
+    maintenanceIntervalSeconds: 5,
+  });
+  boss.on('error', trouble);
+  await boss.start();
+  await boss.work<ReportFileJob>(
+    'report-file',
+    { pollingIntervalSeconds: 0.5, batchSize: 1 },
+    async ([job]) => {
+      if (job) await handle(job.data);
+    },
+  );
+  return { stop: () => boss.stop({ graceful: true, timeout: 5000 }) };
+}

@@ -1,0 +1,18 @@
+import { closePool } from '../db/connect';
+import { workQueue } from '../db/queue';
+import { makeReportFile } from '../jobs/make-report-file';
+
+/** Does what waits in the queue until it is ended. */
+const url = process.env.DATABASE_URL;
+if (!url) throw new Error('DATABASE_URL is not set');
+const { stop } = await workQueue(url, makeReportFile, (error) =>
+  console.error(`queue: ${error.message}`),
+);
+console.error('working');
+const end = async (): Promise<void> => {
+  await stop();
+  await closePool();
+  process.exit(0);
+};
+process.once('SIGINT', () => void end());
+process.once('SIGTERM', () => void end());

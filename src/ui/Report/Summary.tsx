@@ -1,0 +1,22 @@
+import { counted } from '@/core/panel/words';
+import type { ReportData } from '@/core/report/report';
+
+/** What it comes to in three sentences, and by which yardstick. */
+export function Summary({ report }: { report: ReportData }) {
+  return (
+    <>
+      <h1 id="summary" className="text-[26px] leading-8 font-bold">
+        {report.summary.join(' ')}
+      </h1>
+      <p className="text-ink2 mt-3 text-sm">
+        {counted(report.findings.length, 'finding')}, {report.school}. Yardstick: {report.yardstick}
+        .
+      </p>
+      {report.differs.length > 0 && (
+        <p className="text-ink2 mt-1 text-sm">
+          Differs from what is shipped: {report.differs.join(' ')}
+        </p>
+      )}
+    </>
+  );
+}

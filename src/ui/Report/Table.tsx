@@ -1,0 +1,37 @@
+/** A table of words, which scrolls by itself where it is wider than the page. */
+export function Table({
+  titles,
+  rows,
+  label,
+}: {
+  titles: readonly string[];
+  rows: readonly (readonly string[])[];
+  label: string;
+}) {
+  return (
+    <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
+      <table className="w-full text-left text-sm">
+        <thead>
+          <tr className="border-line border-b">
+            {titles.map((title) => (
+              <th key={title} className="text-ink2 py-1 pr-3 align-bottom font-semibold">
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((cells, index) => (
+            <tr key={index} className="border-hair break-inside-avoid border-b">
+              {cells.map((cell, at) => (
+                <td key={at} className="py-1 pr-3 align-top">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
