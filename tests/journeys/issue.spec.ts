@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { expect } from '@playwright/test';
 import { ines, odile, signInByKeys, test } from './world';
 
@@ -36,6 +37,21 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   await line.press('Enter');
   await expect(page.getByText('All arrived')).toBeVisible();
 
+  await page.goto(`${origin}${cottage}/judge`);
+  await expect(page.getByText('All arrived')).toBeVisible();
+  const judged = page
+    .getByRole('region', { name: 'In the order of the report' })
+    .getByRole('button')
+    .filter({ hasText: 'clear depth' });
+  await judged.click();
+  const why = page.getByRole('article');
+  await why.getByRole('combobox', { name: 'Grade' }).selectOption('urgent');
+  await why.getByRole('textbox', { name: /^Reason/ }).fill('The way out runs past it.');
+  await why.getByRole('button', { name: 'Keep this' }).click();
+  await expect(judged).toContainText('Urgent');
+  await expect(page.getByText('All arrived')).toBeVisible();
+
+  world.work();
   await page.goto(`${origin}${cottage}/issue`);
   await expect(page.getByRole('list', { name: 'Before signing' })).toContainText('not seen');
   await page.getByRole('button', { name: 'Sign and issue' }).click();
@@ -60,6 +76,25 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   await client.getByRole('textbox', { name: 'Your name' }).fill('Orla Crumb');
   await client.getByRole('button', { name: 'I have read it' }).click();
   await expect(client.getByRole('main')).toContainText('Confirmed as read by Orla Crumb');
+  await expect(client.getByRole('main')).toContainText('Computed Repair');
+  const photo = client.getByRole('img', { name: 'The breaker at 18 and its wire' });
+  await photo.scrollIntoViewIfNeeded();
+  await expect
+    .poll(() => photo.evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth))
+    .toBeGreaterThan(400);
+  expect(await photo.getAttribute('src')).toContain('/r/');
+  expect((await client.request.get(`${url!}/pictures/${'0'.repeat(64)}`)).status()).toBe(404);
+  await client.getByRole('link', { name: 'For the electrician' }).click();
+  await expect(client.getByRole('heading', { name: 'Work by place' })).toBeVisible();
+  await expect(client.getByRole('main')).toContainText('Nothing here is done live.');
+  const arrives = client.waitForEvent('download');
+  await client.getByRole('link', { name: 'PDF', exact: true }).click();
+  const pdf = await (await arrives).path();
+  execFileSync('qpdf', ['--check', pdf]);
+  expect(execFileSync('pdftotext', [pdf, '-']).toString()).toContain('For the electrician.');
+  const rows = await (await client.request.get(`${url!}/data/findings.csv`)).text();
+  expect(rows).toContain('Opening 30');
+  expect((await client.request.get(`${url!}?for=anybody`)).status()).toBe(404);
   expect((await client.request.get(`${origin}${cottage}/report`)).url()).toContain('/sign-in');
   expect(
     (await client.request.get(`${url!.slice(0, -1)}${url!.endsWith('A') ? 'B' : 'A'}`)).status(),
@@ -80,6 +115,7 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   await detail.getByRole('textbox', { name: /Clear depth in front/ }).press('Enter');
   await expect(item(/In front of the panel/)).toContainText('mended: the rules find nothing now');
   await item(/Breaker 18/).click();
+  await expect(detail.getByRole('img', { name: 'The breaker at 18 and its wire' })).toBeVisible();
   await detail.getByRole('button', { name: 'Mended', exact: true }).click();
   await expect(item(/Breaker 18/)).toContainText('do not show it');
   await expect(page.getByText('All arrived')).toBeVisible();

@@ -134,6 +134,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     await tabTo(page, page.getByRole('link', { name: 'Report' }));
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'What to do first' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Whole report, JSON' })).toBeAttached();
     report = await page.getByRole('main').innerText();
     await page.evaluate(() => {
       window.print = () => document.body.setAttribute('data-printed', 'yes');
@@ -142,8 +143,9 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     await page.keyboard.press('Enter');
     await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
 
+    world.work();
     const pdfArrives = page.waitForEvent('download');
-    await tabTo(page, page.getByRole('link', { name: 'Download PDF' }));
+    await tabTo(page, page.getByRole('link', { name: 'PDF', exact: true }));
     await page.keyboard.press('Enter');
     const pdf = await (await pdfArrives).path();
     await run('qpdf', ['--check', pdf]);
@@ -196,6 +198,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     await tabTo(page, page.getByRole('link', { name: 'Open its report' }));
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'What to do first' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Whole report, JSON' })).toBeAttached();
     expect(await page.getByRole('main').innerText()).toBe(report);
     expect(await reportData()).toEqual(before);
   });

@@ -89,6 +89,7 @@ test('readings of the stand-ins reveal the lost neutral and the bond in the boat
     report.getByRole('img', { name: /Between Main panel and Boat shed panel/ }),
   ).toBeVisible();
 
+  world.work();
   const pdf = await page.request.get(`${origin}${house}/report.pdf`);
   const file = join(mkdtempSync(join(tmpdir(), 'readings-')), 'report.pdf');
   writeFileSync(file, await pdf.body());

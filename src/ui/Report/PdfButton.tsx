@@ -15,6 +15,13 @@ interface Answer {
 
 const askEveryMs = 400;
 
+function fetchFile(href: string): void {
+  const link = document.createElement('a');
+  link.href = href;
+  link.download = '';
+  link.click();
+}
+
 /** Asks for the PDF, shows how far it is, and opens it when it is made. Without script it is a plain link. */
 export function PdfButton({ href }: PdfButtonProps) {
   const [answer, setAnswer] = useState<Answer>();
@@ -33,7 +40,7 @@ export function PdfButton({ href }: PdfButtonProps) {
         if (now.state === 'made') break;
         await new Promise((resolve) => setTimeout(resolve, askEveryMs));
       }
-      window.location.assign(href);
+      fetchFile(href);
     } catch (error) {
       setAnswer(undefined);
       setTrouble(error instanceof Error ? error.message : String(error));

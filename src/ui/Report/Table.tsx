@@ -9,7 +9,7 @@ export function Table({
   label: string;
 }) {
   return (
-    <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
+    <div className="mt-2 overflow-x-auto" tabIndex={0} role="group" aria-label={label}>
       <table className="w-full text-left text-sm">
         <thead>
           <tr className="border-line border-b">

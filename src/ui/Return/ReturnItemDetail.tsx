@@ -6,22 +6,28 @@ import type { Facts } from '@/core/entries/properties';
 import { properties } from '@/core/entries/properties';
 import { capital } from '@/core/panel/words';
 import { subjectOfRef } from '@/core/walk/asked';
-import { photosOf } from '@/core/walk/photos';
 import { splitRef } from '@/core/entries/thing-types';
 import { readRulings } from '@/core/grading/rulings';
 import { add, observe } from '@/core/recording/draft';
 import type { ReturnItem } from '@/core/report/return-comparison';
+import type { ReportData } from '@/core/report/report';
 import { FactSheet } from '../facts/FactSheet';
-import { Picture } from '../Photos/Picture';
 import { useBook } from '../Book/context';
+import { BeforeAndNow } from './BeforeAndNow';
 
 const ticks = Object.entries(properties.returnTick.choices) as [
   keyof typeof properties.returnTick.choices,
   string,
 ][];
 
-/** One item again: the tick, what was done, the facts of its place, and its photos side by side. */
-export function ReturnItemDetail({ item }: { item: ReturnItem }) {
+interface ReturnItemDetailProps {
+  item: ReturnItem;
+  /** The report it stands in. */
+  issued: Pick<ReportData, 'photos' | 'readings'>;
+}
+
+/** One item again: the tick, what was done, the facts of its place, photos and readings side by side. */
+export function ReturnItemDetail({ item, issued }: ReturnItemDetailProps) {
   const { state, inspection, actions } = useBook();
   const { site } = state.assessment;
   const { reader } = site;
@@ -36,9 +42,6 @@ export function ReturnItemDetail({ item }: { item: ReturnItem }) {
       ];
     });
   const about = [item.ref, splitRef(item.ref).thing].find((ref) => subjectOfRef(ref, site));
-  const photos = photosOf(site).filter(
-    (photo) => photo.about && [item.ref, splitRef(item.ref).thing].includes(photo.about),
-  );
   return (
     <article className="grid gap-3" aria-label={`Item ${item.number}`}>
       <h3 className="text-heading font-bold">
@@ -80,16 +83,7 @@ export function ReturnItemDetail({ item }: { item: ReturnItem }) {
           Record
         </button>
       </form>
-      {photos.length > 0 && (
-        <div className="grid grid-cols-2 gap-2">
-          {photos.map(({ id, digest, caption }) => (
-            <figure key={id}>
-              <Picture digest={digest} alt={caption ?? 'Photo'} small />
-              <figcaption className="text-caption text-ink2">{caption}</figcaption>
-            </figure>
-          ))}
-        </div>
-      )}
+      <BeforeAndNow issued={issued} item={item} />
       <h4 className="font-semibold">What is there now</h4>
       {about && <FactSheet about={about} />}
       <Link className="act" href={`/inspections/${inspection}/walk`}>

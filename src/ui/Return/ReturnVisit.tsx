@@ -5,14 +5,14 @@ import { useMemo, useState } from 'react';
 import { properties } from '@/core/entries/properties';
 import { gradeWords } from '@/core/grading/grade';
 import { compareWithIssued } from '@/core/report/closing';
-import type { ReportFinding } from '@/core/report/report';
+import type { ReportData } from '@/core/report/report';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { ReturnItemDetail } from './ReturnItemDetail';
 
 interface ReturnVisitProps {
   /** The report the visit starts from. */
-  issued: { number: string; findings: ReportFinding[] } | undefined;
+  issued: (Pick<ReportData, 'findings' | 'photos' | 'readings'> & { number: string }) | undefined;
 }
 
 /** Stage 16: each finding of the issued report looked at again; what the rules now say decides. */
@@ -107,7 +107,7 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
         </div>
         <aside className="min-w-0 p-4 lg:overflow-y-auto" aria-label="Chosen item">
           {item ? (
-            <ReturnItemDetail key={item.key} item={item} />
+            <ReturnItemDetail key={item.key} item={item} issued={issued} />
           ) : (
             <p className="text-ink2">Choose an item.</p>
           )}

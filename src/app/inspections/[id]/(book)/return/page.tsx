@@ -11,9 +11,7 @@ export default async function ReturnPage({ params }: { params: Promise<{ id: str
   const { id } = await params;
   const last = (await listIssued(session, id)).find(({ kind }) => kind === 'report');
   const issued = last && (await readIssued(session.organisation, last.id));
-  return (
-    <ReturnVisit
-      issued={issued && { number: numberWords(issued.row), findings: issued.report.findings }}
-    />
-  );
+  if (!issued) return <ReturnVisit issued={undefined} />;
+  const { findings, photos, readings } = issued.report;
+  return <ReturnVisit issued={{ number: numberWords(issued.row), findings, photos, readings }} />;
 }
