@@ -478,8 +478,8 @@ describe('every command', () => {
     expect(await readThumbnail(session(b), pictureDigest)).toBeUndefined();
     expect(await readPrintedPictures(b.id, [pictureDigest])).toEqual(new Map());
     expect(await readPictures(b.id, [pictureDigest])).toEqual([]);
-    for (const of of [{ inspection }, { report: issuedRow.id }])
-      expect(await askReportFile(b.id, { ...of, audience: 'client' })).toBeUndefined();
+    for (const wanted of [{ inspection }, { report: issuedRow.id }])
+      expect(await askReportFile(b.id, { ...wanted, audience: 'client' })).toBeUndefined();
     expect(await readReportFile(b.id, fileId)).toBeUndefined();
     expect(JSON.stringify(await listInspections(session(b)))).not.toContain(secretPlace);
   });

@@ -183,7 +183,11 @@ describe('issuing', () => {
     const whole = (await readIssued(mine.organisation, issued.id))!;
     expect(whole.stored.entries).toHaveLength(entries.length);
     const pdf = await pdfOf(issued.id);
-    expect(await importPackage(session(1), pdf)).toMatchObject({ ok: true, added: entries.length });
+    expect(await importPackage(session(1), pdf)).toMatchObject({
+      ok: true,
+      added: entries.length,
+      notes: ['It was issued as report 2026-0001 on 2026-11-25, signed Ines Marrable.'],
+    });
     const there = await readInspection(session(1), inspection);
     expect((await readPicture(session(1), photo.digest))?.bytes.equals(photo.bytes)).toBe(true);
     expect(canonicalJson(there!.entries)).toBe(canonicalJson(whole.stored.entries));

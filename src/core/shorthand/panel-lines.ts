@@ -1,25 +1,21 @@
 import { properties } from '../entries/properties';
 import type { Facts } from '../entries/properties';
 import { lengthWords, parseLength } from '../panel/lengths';
+import { capital } from '../panel/words';
 import { isSize } from '../yardstick/size';
 import type { Line, LineFault, ParsedLine, Token } from './line';
 import type { Word } from './parse-words';
+import { readLabel } from './label-line';
+import { number, panel } from './panel-reading';
+import type { Read } from './panel-reading';
+import { bonds, kinds, mains, numberings, systemsByWord } from './panel-words';
 import { readWires } from './wires';
-
-type Read = { line: Line; readings: string[] } | { fault: string; at?: number };
 
 interface PanelLineReader {
   head: string;
   card: readonly [string, string];
   read(words: readonly Word[], text: string): Read;
 }
-
-const number = (word: Word | undefined) => Number(word?.text.replace(/(a|mm|v|ka)$/i, ''));
-const panel = (facts: Facts, ...readings: string[]): Read => ({
-  line: { kind: 'panel', facts },
-  readings,
-});
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** One of a property's choices by its first letters or by a short word. */
 function oneOf<K extends string>(
@@ -28,23 +24,6 @@ function oneOf<K extends string>(
 ): K | undefined {
   return choices[word?.text.toLowerCase() ?? ''];
 }
-
-const bonds = { strap: 'strap', screw: 'screw', can: 'bar-in-can', none: 'none' } as const;
-const numberings = { odd: 'odd-even', down: 'down-columns' } as const;
-const kinds = { breaker: 'breaker', split: 'split-bus', fuse: 'fuse' } as const;
-const mains = {
-  breaker: 'breaker',
-  lugs: 'lugs',
-  throws: 'throws',
-  'pull-out': 'pull-out',
-} as const;
-const systemsByWord = {
-  '120/240': 'split-phase',
-  '208y/120': 'wye-208',
-  '208y/120x2': 'wye-208-two-legs',
-  '240d': 'high-leg-delta',
-  '480y/277': 'wye-480',
-} as const;
 
 const lengthLine = (
   head: string,
@@ -62,61 +41,6 @@ const lengthLine = (
     };
   },
 });
-
-/** `17-24,3`, or none. */
-export function readNumbers(text: string): number[] | undefined {
-  if (/^none$/i.test(text)) return [];
-  const list: number[] = [];
-  for (const part of text.split(',')) {
-    const run = /^(\d+)(?:[-–](\d+))?$/.exec(part.trim());
-    if (!run) return undefined;
-    const [from, to] = [Number(run[1]), Number(run[2] ?? run[1])];
-    if (to < from || to - from > 83) return undefined;
-    for (let at = from; at <= to; at += 1) list.push(at);
-  }
-  return list;
-}
-
-/** `bus 125 circuits 30 tandem 17-24 grounds 2 accepts Tarnholt,Oskelund TQ`. */
-function readLabel(words: readonly Word[]): Read {
-  const facts: Facts = {};
-  const readings: string[] = [];
-  for (let index = 1; index < words.length; index += 2) {
-    const key = words[index]!.text.toLowerCase();
-    const value = words[index + 1];
-    if (!value) return { fault: `say what the label says of ${key}`, at: index };
-    const figure = number(value);
-    const wholeFigure = Number.isInteger(figure) && figure > 0;
-    if (key === 'bus' && wholeFigure) facts.labelBusA = figure;
-    else if (key === 'main' && wholeFigure) facts.labelMainA = figure;
-    else if (key === 'circuits' && wholeFigure) facts.labelCircuits = figure;
-    else if (key === 'grounds' && wholeFigure) facts.labelGroundsPerTerminal = figure;
-    else if (key === 'stab' && wholeFigure) facts.labelStabA = figure;
-    else if (key === 'kaic' && figure > 0) facts.interruptingKa = figure;
-    else if (key === 'tandem' && readNumbers(value.text))
-      facts.labelTandemPositions = readNumbers(value.text)!;
-    else if (key === 'accepts') {
-      facts.labelAccepts = words
-        .slice(index + 1)
-        .map((word) => word.text)
-        .join(' ')
-        .split(',')
-        .map((one) => capital(one.trim()))
-        .filter(Boolean);
-      readings.push(key, facts.labelAccepts.join(', '));
-      return panel(facts, ...readings);
-    } else
-      return {
-        fault:
-          'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; accepts names',
-        at: index,
-      };
-    readings.push(key, value.text);
-  }
-  return Object.keys(facts).length > 0
-    ? panel(facts, ...readings)
-    : { fault: 'say what the label says: label bus 125 circuits 30', at: 0 };
-}
 
 /** Lines that are about the panel, by their first word. */
 export const panelLines: readonly PanelLineReader[] = [

@@ -6,7 +6,8 @@ import type { BarScrew, PositionLine, Wire } from './line';
 import { marks } from './line';
 import { parseLine } from './parse';
 import { printLine } from './print';
-import { circuitsOf, loadWords, protectionWords, screwsOf } from './tokens';
+import { loadWords, protectionWords } from './token-words';
+import { circuitsOf, screwsOf } from './tokens';
 import { colourLetters } from './wires';
 
 const panel = bench({ rows: 12 }).book.site.panels[0]!;

@@ -1,6 +1,7 @@
 import { printScrews } from './bar-screws';
 import type { PositionLine, Wire } from './line';
-import { deviceTokens, loadWords, protectionWords } from './tokens';
+import { loadWords, protectionWords } from './token-words';
+import { deviceTokens } from './tokens';
 import { colourLetters } from './wires';
 
 const letterOf = (colour: string) =>

@@ -1,9 +1,10 @@
 import { formOf } from '../panel/device-forms';
 import { properties } from '../entries/properties';
-import type { PropertyValue } from '../entries/properties';
+import { capital } from '../panel/words';
 import { readScrews, screwWords } from './bar-screws';
 import type { Mark, PositionLine } from './line';
 import { marks } from './line';
+import { busMarks, loadWords, openings, protectionWords } from './token-words';
 import { readWires, wiresPattern } from './wires';
 
 export type TokenResult = { reading: string } | { fault: string };
@@ -16,31 +17,6 @@ interface TokenReader {
   card: readonly [string, string];
 }
 
-const openings = { open: 'open', 'open!': 'open', blank: 'blanked', covered: 'covered' } as const;
-
-export const loadWords: Record<string, PropertyValue<'loadKind'>> = {
-  range: 'range',
-  dryer: 'dryer',
-  heater: 'water-heater',
-  ac: 'air-conditioner',
-  motor: 'motor',
-  heat: 'heat',
-  charger: 'charger',
-  outlets: 'receptacles',
-  lights: 'lighting',
-  low: 'low-voltage',
-  other: 'other',
-};
-
-export const protectionWords: Record<string, PropertyValue<'protection'>> = {
-  gf: 'ground-fault',
-  af: 'arc-fault',
-  afgf: 'both',
-  plain: 'ordinary',
-};
-
-const busMarks = { burned: 'bus burned', bright: 'bus bright' } as const;
-
 /** Screws of the device the line describes. */
 export const screwsOf = (line: Pick<PositionLine, 'form'>) =>
   formOf(line.form ?? 'single-pole').terminals.length;
@@ -51,8 +27,6 @@ const amps = (text: string): number | undefined => {
   const value = Number(text);
   return Number.isInteger(value) && value >= 5 && value <= 1200 ? value : undefined;
 };
-
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** `15/15`, or `15` for both, as ratings of a form. */
 function readRatings(text: string, counts: readonly number[]): number[] | undefined {

@@ -129,6 +129,10 @@ class ImportRefused extends Error {
 /** What makes today's findings differ from the sender's. */
 function notesOn({ document, missing }: ReadPackage): string[] {
   const notes: string[] = [];
+  if (document.issued) {
+    const { number, on, signedName } = document.issued;
+    notes.push(`It was issued as report ${number} on ${on}, signed ${signedName}.`);
+  }
   if (missing.length > 0)
     notes.push(`${counted(missing.length, 'photo')} of it not in the package.`);
   if (document.ruleBook.digest !== ruleBookDigest())

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { PropertySpec } from '@/core/entries/properties';
 import type { Length } from '@/core/entries/properties/spec';
 import { lengthWords, parseLength } from '@/core/panel/lengths';
-import { readNumbers } from '@/core/shorthand/panel-lines';
+import { readNumbers } from '@/core/shorthand/numbers';
 
 interface TypedFieldProps {
   label: string;

@@ -240,3 +240,26 @@ test('a word too long for a page, and an entry longer than one, lose nothing', a
   const text = run('pdftotext', '-layout', file, '-');
   for (const at of [0, 150, 300, 450]) expect(text).toContain(`word${at}`);
 });
+
+test.each(audiences)(
+  'an inspection in which nothing is recorded is set for %s, and says so',
+  async (audience) => {
+    const stored = {
+      id: 'empty',
+      settings: startingSettings('Test office'),
+      authors: [],
+      entries: [],
+    };
+    const { report, assessment } = reportOf(stored);
+    const pdf = await renderPdf({
+      report,
+      site: assessment.site,
+      audience,
+      record: recordFor(audience, stored, assessment),
+    });
+    const file = join(mkdtempSync(join(tmpdir(), 'pdf-')), 'empty.pdf');
+    writeFileSync(file, pdf);
+    expect(run('qpdf', '--check', file)).toContain('No syntax');
+    expect(run('pdftotext', file, '-')).toContain('Nothing was recorded yet');
+  },
+);
