@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { PDFDocument } from 'pdf-lib';
 import { idsFrom, Logbook } from '@/core/recording/logbook';
+import type { Audience } from '@/core/report/audience';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport } from '@/server/commands/issue-report';
 import { readPrintedPictures, storePicture } from '@/server/commands/pictures';
@@ -100,39 +101,41 @@ const forget = (file: string) =>
   );
 
 /** Makes the PDF once, as the worker does. */
-async function make(report: string): Promise<string> {
-  const asked = await askReportFile(organisation.id, { report, audience: 'client' });
+async function make(report: string, audience: Audience): Promise<string> {
+  const asked = await askReportFile(organisation.id, { report, audience });
   await makeReportFile({ organisation: organisation.id, file: asked!.id });
   return asked!.id;
 }
 
-const [, , once] = process.argv;
+const [, , once, reader] = process.argv;
 if (once) {
-  await make(once);
+  await make(once, reader as Audience);
   console.log(Math.round(process.resourceUsage().maxRSS / 1024));
 } else {
   const report = await prepare();
-  let file = await make(report);
-  const bytes = (await readReportFile(organisation.id, file))!;
-  const pages = (await PDFDocument.load(bytes)).getPageCount();
-  const times = await timesOf(
-    async () => {
-      await forget(file);
-      file = await make(report);
-    },
-    { warmUp: 1, runs: 9 },
-  );
-  console.log(
-    `A report of ${pages} pages with ${photos} photos, ${(bytes.length / 1e6).toFixed(1)} MB with its package, thumbnails there`,
-  );
-  console.log(`  PDF made by the job: ${timesInWords(times)}`);
-  await forget(file);
-  const peak = execFileSync(
-    process.execPath,
-    ['--conditions=react-server', fileURLToPath(import.meta.url), report],
-    { encoding: 'utf8' },
-  );
-  console.log(`  peak memory of a process that makes it once: ${peak.trim()} MB`);
+  console.log(`A report with ${photos} photos, its package attached, thumbnails there`);
+  for (const audience of ['client', 'record'] as const) {
+    let file = await make(report, audience);
+    const bytes = (await readReportFile(organisation.id, file))!;
+    const pages = (await PDFDocument.load(bytes)).getPageCount();
+    const times = await timesOf(
+      async () => {
+        await forget(file);
+        file = await make(report, audience);
+      },
+      { warmUp: 1, runs: 9 },
+    );
+    await forget(file);
+    const peak = execFileSync(
+      process.execPath,
+      ['--conditions=react-server', fileURLToPath(import.meta.url), report, audience],
+      { encoding: 'utf8' },
+    );
+    await forget(file);
+    console.log(
+      `  PDF for ${audience}, ${pages} pages, ${(bytes.length / 1e6).toFixed(1)} MB, by the job: ${timesInWords(times)}; peak memory of a process that makes it once: ${peak.trim()} MB`,
+    );
+  }
   const server = await startServer(await freePort());
   try {
     const cookie = await signInCookie(server.origin, ines.email, ines.password);
@@ -147,7 +150,6 @@ if (once) {
     );
   } finally {
     await server.kill();
-    await forget(file);
   }
 }
 await closePool();

@@ -33,6 +33,11 @@ create table printed_pictures (
   foreign key (organisation_id, digest) references pictures
 );
 
+-- Zips, PDFs and JPEGs do not get smaller: they are kept as they are.
+alter table report_files alter column bytes set storage external;
+alter table printed_pictures alter column bytes set storage external;
+alter table pictures alter column bytes set storage external;
+
 do $$
 declare
   name text;

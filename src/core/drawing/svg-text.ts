@@ -1,4 +1,5 @@
 import type { Shape, Tone } from './shapes';
+import { layers } from './shapes';
 
 interface Frame {
   x: number;
@@ -10,18 +11,30 @@ interface Frame {
 const escaped = (text: string) =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
-/** Shapes as a standing SVG document, inches as user units, in one palette. */
+/** Shapes as elements of SVG, inches as user units, layer by layer. @param colourOf what a tone is there */
+export function shapesText(shapes: readonly Shape[], colourOf: (tone: Tone) => string): string {
+  return layers
+    .flatMap((layer) => shapes.filter((shape) => shape.layer === layer))
+    .map((shape) => shapeText(shape, colourOf))
+    .join('');
+}
+
+function shapeText(shape: Shape, colourOf: (tone: Tone) => string): string {
+  if (shape.kind === 'text')
+    return `<text x="${shape.x}" y="${shape.y}" font-size="${shape.size}" font-weight="${shape.bold ? 700 : 400}" text-anchor="${shape.anchor}"${shape.turned ? ` transform="rotate(90 ${shape.x} ${shape.y})"` : ''} fill="${colourOf(shape.tone)}">${escaped(shape.text)}</text>`;
+  const stroke = shape.stroke
+    ? ` stroke="${colourOf(shape.stroke)}" stroke-width="${shape.width ?? 0.02}"`
+    : '';
+  return `<path d="${shape.d}" fill="${shape.fill ? colourOf(shape.fill) : 'none'}"${stroke}${shape.dashed ? ' stroke-dasharray="0.14 0.1"' : ''}${shape.round ? ' stroke-linecap="round"' : ''}${shape.opacity === undefined ? '' : ` opacity="${shape.opacity}"`}/>`;
+}
+
+/** Shapes as a standing SVG document in one palette. */
 export function svgText(
   shapes: readonly Shape[],
   palette: Readonly<Record<Tone, string>>,
-  frame: Frame,
+  { x, y, width, height }: Frame,
   widthPx: number,
 ): string {
-  const body = shapes.map((shape) =>
-    shape.kind === 'path'
-      ? `<path d="${shape.d}" fill="${shape.fill ? palette[shape.fill] : 'none'}"${shape.stroke ? ` stroke="${palette[shape.stroke]}" stroke-width="${shape.width ?? 0.02}"` : ''}${shape.dashed ? ' stroke-dasharray="0.14 0.1"' : ''}${shape.opacity === undefined ? '' : ` opacity="${shape.opacity}"`}/>`
-      : `<text x="${shape.x}" y="${shape.y}" font-size="${shape.size}" font-family="DejaVu Sans, sans-serif" font-weight="${shape.bold ? 700 : 400}" text-anchor="${shape.anchor}" fill="${palette[shape.tone]}">${escaped(shape.text)}</text>`,
-  );
-  const { x, y, width, height } = frame;
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" width="${widthPx}" height="${Math.round((widthPx * height) / width)}">${body.join('')}</svg>`;
+  const body = shapesText(shapes, (tone) => palette[tone]);
+  return `<svg xmlns="http://www.w3.org/2000/svg" font-family="DejaVu Sans, sans-serif" viewBox="${x} ${y} ${width} ${height}" width="${widthPx}" height="${Math.round((widthPx * height) / width)}">${body}</svg>`;
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type PDFDocument from 'pdfkit';
+import { sfntOfWoff } from './woff';
 
 const folder = join(process.cwd(), 'node_modules', '@fontsource');
 
@@ -21,7 +22,7 @@ export function loadFonts(): Promise<[FontName, Buffer][]> {
   loaded ??= Promise.all(
     Object.entries(files).map(async ([name, file]): Promise<[FontName, Buffer]> => [
       name as FontName,
-      await readFile(join(folder, file)),
+      sfntOfWoff(await readFile(join(folder, file))),
     ]),
   );
   return loaded;

@@ -1,6 +1,7 @@
 import 'server-only';
 import PDFDocument from 'pdfkit';
 import type { Audience } from '@/core/report/audience';
+import { attach } from './attach';
 import { drawPanelPage } from './drawing';
 import { Flow, ink2 } from './flow';
 import type { Pdf } from './flow';
@@ -122,7 +123,7 @@ export async function renderPdf(
     await progress(at + 1);
   }
   root.end();
-  if (zip) attach(doc, zip, issued?.number ?? 'draft');
+  if (zip) attach(doc, zip, `${(issued?.number ?? 'draft').replaceAll(/[^0-9A-Za-z]+/g, '-')}.zip`);
   footers(doc, `${report.place} · ${report.asOf ?? 'nothing recorded'}`, issued?.digest);
   doc.end();
   const made = await bytes;
@@ -142,19 +143,6 @@ function drawings({ flow, report, site }: Page): void {
 function caution({ flow, report }: Page): void {
   flow.heading('Look, do not touch', 2);
   for (const words of report.cautions) flow.paragraph(words);
-}
-
-/** A zip of pictures does not get smaller by packing it again. */
-function attach(doc: Pdf, zip: Buffer, number: string): void {
-  const packing = doc as unknown as { compress: boolean };
-  packing.compress = false;
-  doc.file(zip, {
-    name: `${number.replaceAll(/[^0-9A-Za-z]+/g, '-')}.zip`,
-    type: 'application/zip',
-    description: 'The inspection this report was made from',
-    relationship: 'Source',
-  } as PDFKit.Mixins.PDFAttachmentOptions);
-  packing.compress = true;
 }
 
 /** Caution and page n of m, outside the reading order. */
