@@ -9,7 +9,7 @@ export type PermitResult = 'pass' | 'correct' | 'refuse';
 
 export const permitWords: Record<PermitResult, string> = {
   pass: 'Pass',
-  correct: 'Correct',
+  correct: 'Correct, then show again',
   refuse: 'Refuse',
 };
 

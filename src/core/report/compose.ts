@@ -7,6 +7,7 @@ import type { Finding } from '../grading/finding';
 import { legacyWords } from '../grading/legacy';
 import { likelihoodWords, severityWords } from '../grading/matrix';
 import type { Hazard, Message } from '../rules/rule';
+import type { SiteView } from '../panel/site-view';
 import { schoolWords } from '../settings/settings';
 import { permitOutcome, permitWords } from '../permit/outcome';
 import { settingsDifferences } from '../settings/differences';
@@ -191,7 +192,7 @@ function reportFinding(
       (one) => `${one.place.label}: ${findingWords(one, 'seen', settings)}`,
     ),
     trace: finding.trace,
-    recorded: recorded(outcome.facts, frame),
+    recorded: recorded(outcome.facts, site, frame),
   };
 }
 
@@ -265,12 +266,16 @@ function firstThings(
     });
 }
 
-function recorded(facts: readonly Fact[], frame: ReportFrame): ReportFinding['recorded'] {
+function recorded(
+  facts: readonly Fact[],
+  site: SiteView,
+  frame: ReportFrame,
+): ReportFinding['recorded'] {
   return facts.map((fact) => ({
     by: nameOf(fact.author, frame),
     at: fact.at,
     entry: fact.entry,
-    says: `${propertySpec(fact.property)?.label ?? fact.property}: ${valueWords(fact)}`,
+    says: `${propertySpec(fact.property)?.label ?? fact.property}: ${valueWords(fact, site)}`,
   }));
 }
 

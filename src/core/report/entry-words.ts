@@ -5,14 +5,19 @@ import { thingWords } from '../walk/thing-words';
 import { valueWords } from './value-words';
 
 /** What an entry says, in words: the thing, then each fact. */
-export function entryWords(entry: Entry, site: SiteView): { about: string; says: string[] } {
+export function entryWords(
+  entry: Entry,
+  site: SiteView,
+  /** Left out: said by where the thing stands. */
+  without: ReadonlySet<string> = hidden,
+): { about: string; says: string[] } {
   if (entry.kind === 'undo') return { about: 'Taken back', says: [] };
   const ref = entry.kind === 'add' ? entry.thing : entry.about;
   const says = Object.entries(entry.facts)
-    .filter(([property]) => !hidden.has(property))
+    .filter(([property]) => !without.has(property))
     .map(([property, value]) => {
       const label = propertySpec(property)?.label ?? property;
-      return `${label}: ${valueWords({ property, value })}`;
+      return `${label}: ${valueWords({ property, value }, site)}`;
     });
   return { about: thingWords(ref, site), says };
 }

@@ -25,7 +25,7 @@ export function recordLines(
 ): RecordLine[] {
   const names = new Map(authors.map(({ id, name }) => [id, name]));
   return orderEntries(entries).ordered.map((entry) => {
-    const { about, says } = entryWords(entry, site);
+    const { about, says } = entryWords(entry, site, nothing);
     return {
       at: entry.at,
       by: names.get(entry.author) ?? entry.author,
@@ -36,6 +36,8 @@ export function recordLines(
     };
   });
 }
+
+const nothing: ReadonlySet<string> = new Set();
 
 /** Settings the report was graded by. */
 export function settingsLines(settings: Settings): { term: string; says: string }[] {

@@ -126,10 +126,14 @@ function overFinding(
     },
     facts: present(terminal.ratingA, conductor.size, conductor.metal, conductor.landsOn),
     presumes: [
-      'An ordinary load. The nameplate of an air conditioner, heat pump or motor could allow a larger breaker: read it if there is one.',
+      `An ordinary load. The nameplate of an air conditioner, heat pump or motor could allow a larger ${isFuse(terminal.device) ? 'fuse' : 'breaker'}: read it if there is one.`,
     ],
     ...(ratio >= closeRatio && {
-      base: { severity: 4, likelihood: 4, because: `breaker ${ratioWords(ratio)} times the limit` },
+      base: {
+        severity: 4,
+        likelihood: 4,
+        because: `${isFuse(terminal.device) ? 'fuse' : 'breaker'} ${ratioWords(ratio)} times the limit`,
+      },
     }),
   };
 }

@@ -85,7 +85,7 @@ export function Notes() {
                     {note.dismissed
                       ? 'Dismissed'
                       : note.referTo
-                        ? `For ${properties.referTo.choices[note.referTo]}`
+                        ? `Referred to ${properties.referTo.choices[note.referTo]}`
                         : thingWords(note.about!, site)}
                   </strong>{' '}
                   {note.words}

@@ -25,6 +25,7 @@ export function RecordParts({ record }: { record: ReportRecord }) {
       <Part id="entries" title={`Every entry: ${record.lines.length}`}>
         <Table
           label="Every entry"
+          whole={[0, 4]}
           titles={['When', 'Who, on what', 'About', 'Says', 'Entry']}
           rows={record.lines.map(({ at, by, device, about, says, id }) => [
             at.slice(0, 16).replace('T', ' '),

@@ -3,10 +3,13 @@ export function Table({
   titles,
   rows,
   label,
+  whole = [],
 }: {
   titles: readonly string[];
   rows: readonly (readonly string[])[];
   label: string;
+  /** Columns whose words are never parted. */
+  whole?: readonly number[];
 }) {
   return (
     <div className="mt-2 overflow-x-auto" tabIndex={0} role="group" aria-label={label}>
@@ -24,7 +27,10 @@ export function Table({
           {rows.map((cells, index) => (
             <tr key={index} className="border-hair break-inside-avoid border-b">
               {cells.map((cell, at) => (
-                <td key={at} className="py-1 pr-3 align-top">
+                <td
+                  key={at}
+                  className={`py-1 pr-3 align-top ${whole.includes(at) ? 'whitespace-nowrap' : ''}`}
+                >
                   {cell}
                 </td>
               ))}

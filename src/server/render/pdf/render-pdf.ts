@@ -27,6 +27,7 @@ const sections: Record<Audience, readonly Section[]> = {
   client: [
     cover,
     firstThings,
+    caution,
     closing,
     drawings,
     plainFindings,
@@ -38,7 +39,6 @@ const sections: Record<Audience, readonly Section[]> = {
     notSeen,
     doubts,
     glossary,
-    caution,
     shutOffCard,
     directory,
   ],
@@ -141,6 +141,7 @@ function drawings({ flow, report, site }: Page): void {
 }
 
 function caution({ flow, report }: Page): void {
+  flow.room(120);
   flow.heading('Look, do not touch', 2);
   for (const words of report.cautions) flow.paragraph(words);
 }

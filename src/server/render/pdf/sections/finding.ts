@@ -6,12 +6,15 @@ import type { ReportFinding } from '@/core/report/report';
 import { gradeLine } from '../grade-line';
 import { ink2 } from '../flow';
 import type { Page } from '../page';
-import { photoRows } from './photos';
+import { photoRows, tallestPhoto } from './photos';
 import { whyHere } from '../why-here';
 
-/** Keeps what belongs together on a page where it fits on one. */
+/** Keeps what belongs together on a page where it fits on one: words, photos two in a row, the small drawing. */
 function keep({ flow }: Page, finding: ReportFinding, texts: readonly string[]): void {
-  const wanted = 70 + texts.reduce((sum, text) => sum + flow.height(text, { size: 10 }) + 8, 0);
+  const lines = [...texts, finding.presumes.join(' '), finding.overrule ?? ''].filter(Boolean);
+  const words = lines.reduce((sum, text) => sum + flow.height(text, { size: 10 }) + 16, 0);
+  const pictures = Math.ceil(finding.photos.length / 2) * (tallestPhoto + 40);
+  const wanted = 90 + words + pictures + (finding.whyHere ? 140 : 0);
   flow.room(Math.min(wanted, flow.bottom - 100));
   flow.rule();
   flow.place(`finding-${finding.number}`);
@@ -28,7 +31,14 @@ export function plainFindings(page: Page): void {
   flow.heading('Findings', 2);
   nothingFound(page);
   for (const finding of report.findings) {
-    keep(page, finding, [finding.seen, finding.why, finding.ask, mendingWords(finding)]);
+    keep(page, finding, [
+      finding.seen,
+      finding.why,
+      finding.ask,
+      mendingWords(finding),
+      gradedWords(finding),
+      finding.who,
+    ]);
     flow.paragraph(whereLine(finding), { color: ink2 });
     flow.item('What was seen', finding.seen);
     photoRows(page, finding.photos);

@@ -6,7 +6,8 @@ import { ink, ink2 } from '../flow';
 import type { Page } from '../page';
 
 const gap = 12;
-const tallest = 190;
+/** Points. */
+export const tallestPhoto = 190;
 
 /** Photos of these numbers, two in a row, each with its number and its pin. */
 export function photoRows(page: Page, numbers: readonly number[]): void {
@@ -70,7 +71,7 @@ export const captionOf = ({ number, caption, about, by, at }: ReportPhoto) =>
   `Photo ${number}. ${[caption, about].filter(Boolean).join('. ') || 'No caption'}. ${by}, ${at.slice(0, 16).replace('T', ' ')}.`;
 
 function sizeOf({ width, height }: ReportPhoto, wide: number) {
-  const scale = Math.min(wide / width, tallest / height);
+  const scale = Math.min(wide / width, tallestPhoto / height);
   return { width: width * scale, height: height * scale };
 }
 
