@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { FormEvent } from 'react';
 import { dayWords } from '@/core/report/dates';
 import { postJson } from '../primitives/post-json';
+import { PdfButton } from '../Report/PdfButton';
 import { VerifyForm } from './VerifyForm';
 
 export interface IssuedLine {
@@ -46,9 +47,7 @@ export function IssuedItem({ line, links }: { line: IssuedLine; links: readonly 
         <Link className="act" href={base}>
           Open
         </Link>
-        <a className="act" href={`${base}/report.pdf`}>
-          PDF
-        </a>
+        <PdfButton href={`${base}/report.pdf?for=client`} />
         <a className="act" href={`${base}/package.zip`} download>
           Package
         </a>

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function Item({ term, children }: { term: string; children: ReactNode }) {
   return (
     <>
-      <dt className="text-ink2 font-semibold">{term}</dt>
+      <dt className="text-ink2 font-semibold max-md:mt-1.5">{term}</dt>
       <dd>{children}</dd>
     </>
   );
@@ -12,6 +12,6 @@ export function Item({ term, children }: { term: string; children: ReactNode }) 
 
 export function Items({ children }: { children: ReactNode }) {
   return (
-    <dl className="mt-2 grid gap-x-4 gap-y-1.5 text-sm md:grid-cols-[9rem_1fr]">{children}</dl>
+    <dl className="mt-2 grid gap-x-4 text-sm md:grid-cols-[9rem_1fr] md:gap-y-1.5">{children}</dl>
   );
 }

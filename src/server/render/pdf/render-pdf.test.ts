@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { beforeAll, describe, expect, jest, test } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { PDFDict, PDFDocument, PDFName, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
 import sharp from 'sharp';
 import { canonicalJson } from '@/core/formats/canonical';
@@ -18,6 +18,9 @@ import { sha256Hex } from '../../sha256';
 import { renderPdf } from './render-pdf';
 
 jest.setTimeout(60_000);
+
+const folder = mkdtempSync(join(tmpdir(), 'pdf-'));
+afterAll(() => rmSync(folder, { recursive: true }));
 
 const digest = 'c0ffee'.padEnd(64, '0');
 /** A house with a photo, a note for others, and words of every awkward letter in its name. */
@@ -74,7 +77,7 @@ async function printed(audience: Audience) {
       digest,
     },
   });
-  const file = join(mkdtempSync(join(tmpdir(), 'pdf-')), `${audience}.pdf`);
+  const file = join(folder, `${audience}.pdf`);
   writeFileSync(file, pdf);
   return { pdf, file, document, picture, bytes, stored };
 }
@@ -235,7 +238,7 @@ test('a word too long for a page, and an entry longer than one, lose nothing', a
     audience: 'record',
     record: recordFor('record', long, assessment),
   });
-  const file = join(mkdtempSync(join(tmpdir(), 'pdf-')), 'long.pdf');
+  const file = join(folder, 'long.pdf');
   writeFileSync(file, pdf);
   const text = run('pdftotext', '-layout', file, '-');
   for (const at of [0, 150, 300, 450]) expect(text).toContain(`word${at}`);
@@ -257,7 +260,7 @@ test.each(audiences)(
       audience,
       record: recordFor(audience, stored, assessment),
     });
-    const file = join(mkdtempSync(join(tmpdir(), 'pdf-')), 'empty.pdf');
+    const file = join(folder, 'empty.pdf');
     writeFileSync(file, pdf);
     expect(run('qpdf', '--check', file)).toContain('No syntax');
     expect(run('pdftotext', file, '-')).toContain('Nothing was recorded yet');

@@ -12,9 +12,9 @@ import { whyHere } from '../why-here';
 /** Keeps what belongs together on a page where it fits on one: words, photos two in a row, the small drawing. */
 function keep({ flow }: Page, finding: ReportFinding, texts: readonly string[]): void {
   const lines = [...texts, finding.presumes.join(' '), finding.overrule ?? ''].filter(Boolean);
-  const words = lines.reduce((sum, text) => sum + flow.height(text, { size: 10 }) + 16, 0);
+  const words = lines.reduce((sum, text) => sum + flow.height(text, { size: 10 }) + 9, 0);
   const pictures = Math.ceil(finding.photos.length / 2) * (tallestPhoto + 40);
-  const wanted = 90 + words + pictures + (finding.whyHere ? 140 : 0);
+  const wanted = 70 + words + pictures + (finding.whyHere ? 140 : 0);
   flow.room(Math.min(wanted, flow.bottom - 100));
   flow.rule();
   flow.place(`finding-${finding.number}`);
