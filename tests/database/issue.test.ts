@@ -316,6 +316,23 @@ describe('verifying against the printed digest', () => {
     await set(back);
     expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({ sealed: true });
   });
+  test('a photo changed in the store by the owner: not true, and which', async () => {
+    const [row] = await listIssued(mine, inspection);
+    const set = (bytes: Buffer) =>
+      owner((client) =>
+        client.query(
+          `update pictures set bytes = $1::bytea where organisation_id = $2::uuid and digest = $3::text`,
+          [bytes, mine.organisation, photo.digest],
+        ),
+      );
+    await set(Buffer.concat([photo.bytes, Buffer.from([0])]));
+    expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({
+      sealed: false,
+      differences: [`Photo ${photo.digest} in the store is not the one an entry names.`],
+    });
+    await set(photo.bytes);
+    expect(await verifyReport(mine, row!.id, row!.digest)).toMatchObject({ sealed: true });
+  });
   test('entries that arrive after issue are kept and await a revision', async () => {
     const book = later(entries);
     await deliver(book.observe('loft-site', { present: 'The owner’s sister' }));

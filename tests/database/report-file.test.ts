@@ -152,6 +152,19 @@ describe('a PDF asked for', () => {
   });
 });
 
+test('a file that nobody made for a quarter of an hour is asked for anew, with a job of its own', async () => {
+  const { id } = (await ask('electrician'))!;
+  const before = (await jobs()).length;
+  await inOrganisation(organisation, (tx) =>
+    tx.query(
+      `update report_files set state = 'making', asked_at = now() - interval '16 minutes' where id = $1::text`,
+      [id],
+    ),
+  );
+  expect(await ask('electrician')).toMatchObject({ id, state: 'waiting', step: 0 });
+  expect(await jobs()).toHaveLength(before + 1);
+});
+
 describe('the queue', () => {
   test('what was waiting while nothing worked is made when something does; what a killed worker held is made by the next', async () => {
     const waiting = (await ask('client'))!;

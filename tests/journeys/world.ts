@@ -11,27 +11,30 @@ import { freePort, startServer, startWorker } from '../server';
 export interface World {
   server: RunningServer;
   restart(): Promise<void>;
-  /** What makes PDFs, where the journey wants one. */
-  worker?: { kill(): void };
+  /** Starts what makes PDFs, where a journey wants one. */
   work(): void;
 }
 
-/** A server of the test's own, which it may kill. */
-export const test = base.extend<{ world: World }>({
-  world: async ({}, provide) => {
-    const world: World = {
-      server: await startServer(await freePort()),
-      restart: async () => {
-        world.server = await startServer(world.server.port);
-      },
-      work: () => {
-        world.worker = startWorker();
-      },
-    };
-    await provide(world);
-    await world.server.kill();
-    world.worker?.kill();
-  },
+/** A server of the worker's own, which a test may kill if it starts it again. */
+export const test = base.extend<object, { world: World }>({
+  world: [
+    async ({}, provide) => {
+      let worker: { kill(): void } | undefined;
+      const world: World = {
+        server: await startServer(await freePort()),
+        restart: async () => {
+          world.server = await startServer(world.server.port);
+        },
+        work: () => {
+          worker ??= startWorker();
+        },
+      };
+      await provide(world);
+      await world.server.kill();
+      worker?.kill();
+    },
+    { scope: 'worker' },
+  ],
 });
 
 export const [ines, , odile] = demoOrganisations.flatMap((organisation) => [

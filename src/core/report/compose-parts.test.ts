@@ -27,9 +27,21 @@ describe('how a panel is shut off', () => {
     expect(card.how).toEqual(['The main, 100 A: one handle.']);
     expect(card.staysLive).toContain('only the utility can make them dead');
   });
-  test('by several handles where there is no main', () =>
+  test('by several handles where somebody saw that there is no main', () => {
+    const throws = bench({ rows: 2, panel: { mainKind: 'throws' } }).lines(
+      '1 20 12cu a',
+      '3 20 12cu b',
+    );
+    expect(how(throws).how).toEqual(['No single main: at least 2 handles, 1 and 3.']);
+    throws.lines('2 blank', '4 blank');
+    expect(how(throws).how).toEqual(['No single main: 2 handles, 1 and 3.']);
+    throws.facts({ mainThrows: 5 });
+    expect(how(throws).how[0]).toContain('5 handles');
+  });
+  test('breakers alone do not say that there is no main', () =>
     expect(how(bench().lines('7 20 12cu kitchen', '9 20 12cu hall')).how).toEqual([
-      'No single main: 2 handles, 7 and 9.',
+      'Whether it has a main of its own was not recorded.',
+      'How it is shut off was not recorded. Ask before you need it.',
     ]));
   test('by what stands above it, where it has lugs alone', () => {
     const card = how(
@@ -38,13 +50,17 @@ describe('how a panel is shut off', () => {
         'disconnect',
       ),
     );
-    expect(card.how).toEqual(['It has no main of its own: Shut-off by the meter ahead of it.']);
+    expect(card.how).toEqual([
+      'Shut-off by the meter ahead of it: it makes the whole panel dead.',
+      'It has no main of its own.',
+    ]);
     expect(card.staysLive).toContain('until the breaker or switch above it is off');
   });
-  test('not recorded: said, never guessed', () =>
-    expect(how(bench()).how).toEqual([
-      'How it is shut off was not recorded. Ask before you need it.',
-    ]));
+  test('not recorded: said, never guessed', () => {
+    const card = how(bench({ fedBy: null }));
+    expect(card.how).toContain('How it is shut off was not recorded. Ask before you need it.');
+    expect(card.staysLive).toContain('what is above them was not recorded');
+  });
   test('a second supply is named, for it feeds by itself', () => {
     const made = bench().lines('main 100');
     made.book.add('source', 'gen', 'house', {
@@ -84,12 +100,34 @@ describe('for the electrician, a finding', () => {
     made.facts({ labelTorqueNm: 2.5 }, device(made, '7').id);
     expect(finding(made, 'breaker/double-tap').torque).toBe('2.5 N·m by the device’s label');
   });
-  test('above the main is made dead by the utility alone', () => {
-    const made = doubled()
-      .facts({ heatMark: true }, 'panel/l1')
-      .facts({ lugCondition: 'melted' }, 'panel/l1');
-    const service = report(made).findings.find(({ rule }) => rule.startsWith('service/'))!;
-    expect(service.isolation).toMatch(/^By the utility: nothing in the building makes this dead/);
+  const burnedLug = (made: Bench) =>
+    report(made.facts({ lugCondition: 'melted' }, 'panel/l1')).findings.find(({ rule }) =>
+      rule.startsWith('service/'),
+    )!;
+  test('above the first disconnect is made dead by the utility alone', () =>
+    expect(burnedLug(doubled()).isolation).toMatch(
+      /^By the utility: nothing in the building makes this dead/,
+    ));
+  test('whose supply was not recorded: that is said, and nothing is claimed dead', () => {
+    const made = bench({ fedBy: null }).lines('main 100', '7 20 2x12cu m1 kitchen');
+    expect(burnedLug(made).isolation).toMatch(/^What makes this dead was not recorded/);
+    const open = bench({ fedBy: null }).lines('7 20 2x12cu m1 kitchen');
+    expect(finding(open, 'breaker/double-tap').isolation).toMatch(
+      /^What makes this dead was not recorded/,
+    );
+  });
+  test('downstream is made dead from above, its lugs too', () => {
+    const made = bench({ fedBy: 'disconnect' })
+      .facts({ name: 'Shut-off by the meter', fedFrom: 'service' }, 'disconnect')
+      .lines('main 100', '7 20 2x12cu m1 kitchen');
+    for (const { isolation } of [burnedLug(made), finding(made, 'breaker/double-tap')])
+      expect(isolation).toMatch(/^Shut-off by the meter ahead of it off and locked/);
+  });
+  test('of the grounding: it can carry current with everything off', () => {
+    const ground = report(
+      bench().lines('main 100').facts({ electrodeCount: 0 }, 'house'),
+    ).findings.find(({ rule }) => rule.startsWith('ground/'))!;
+    expect(ground.isolation).toContain('can carry current with everything here off');
   });
   test('of the space needs nothing off, and no torque', () =>
     expect(finding(bench().facts({ depthMm: 700 }), 'access/working-space-depth')).toMatchObject({

@@ -2,7 +2,11 @@ import { splitRef } from '../entries/thing-types';
 import type { SiteView } from '../panel/site-view';
 import type { PanelView } from '../panel/views';
 import { capital } from '../panel/words';
-import { offAbove, panelOff, secondSupplies, staysLive } from './shut-off';
+import { SupplyReading } from '../supply/tree';
+import { offAbove, ownHandles, secondSupplies, staysLive } from './shut-off';
+
+const notRecorded = 'What makes this dead was not recorded: it is found before anything is opened.';
+const byUtility = 'By the utility: nothing in the building makes this dead.';
 
 /**
  * What must be off for work at a place, and what stays live all the same. Says nothing of how the work
@@ -14,22 +18,39 @@ export function isolationWords(
   panel: PanelView,
   site: SiteView,
 ): string {
-  const { reader } = site;
-  const { thing } = splitRef(ref);
-  const type = reader.inspection.things.get(thing)?.type;
   const group = rule.split('/')[0]!;
   if (group === 'access' || group === 'labels')
     return 'None for the space and the marks themselves.';
   const sources = secondSupplies(panel, site);
-  const second = sources.length > 0 ? ` Off too: ${sources.join(', ')}.` : '';
-  const supplySide =
-    group === 'service' || type === 'service' || type === 'meter' || panel.main?.id === thing;
-  if (supplySide && panel.supply.place !== 'downstream')
-    return `By the utility: nothing in the building makes this dead.${second}`;
-  const above = offAbove(panel, site);
-  if (above) return `${capital(above)} off and locked: the whole panel.${second}`;
-  const own = panelOff(panel, site)[0]!;
-  return `${own} Stays live: ${staysLive(panel, site)}.${second}`;
+  return [
+    offWords(group, ref, panel, site),
+    group === 'ground' &&
+      'Grounding conductors and pipes can carry current with everything here off.',
+    sources.length > 0 && `Off too: ${sources.join(', ')}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+function offWords(group: string, ref: string, panel: PanelView, site: SiteView): string {
+  const { thing } = splitRef(ref);
+  const type = site.reader.inspection.things.get(thing)?.type;
+  if (type === 'service') return byUtility;
+  if (type === 'meter' || type === 'disconnect') return offForSupply(thing, site);
+  const above = offAbove(panel.id, site);
+  if (above) return `${capital(above)} off and locked: the whole panel.`;
+  const supplySide = group === 'service' || panel.main?.id === thing;
+  if (supplySide) return panel.supply.place === 'first-disconnect' ? byUtility : notRecorded;
+  const own = ownHandles(panel, site);
+  return own ? `${own} Stays live: ${staysLive(panel, site)}.` : notRecorded;
+}
+
+/** Of a meter or a disconnect: what is above it, up to the utility. */
+function offForSupply(thing: string, site: SiteView): string {
+  const above = offAbove(thing, site);
+  if (above) return `${capital(above)} off and locked.`;
+  const top = new SupplyReading(site.reader).wayUp(thing).at(-1)?.thing.type;
+  return top === 'service' ? byUtility : notRecorded;
 }
 
 /** Said once above the work list. */

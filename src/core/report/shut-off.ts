@@ -2,11 +2,11 @@ import type { Assessment } from '../assess';
 import type { SiteView } from '../panel/site-view';
 import { shutOffDevices, throwsOf } from '../panel/throws';
 import type { DeviceView, PanelView } from '../panel/views';
-import { counted, listed } from '../panel/words';
+import { capital, counted, listed } from '../panel/words';
 import { SupplyReading } from '../supply/tree';
 import type { ShutOff } from './report';
 
-/** How each panel is shut off, as recorded; what was not recorded is said. */
+/** How each panel is shut off, as recorded; what was not recorded is said, never guessed. */
 export function shutOffs({ site }: Assessment): ShutOff[] {
   return site.panels.map((panel) => ({
     panelName: panel.name,
@@ -19,27 +19,30 @@ export function shutOffs({ site }: Assessment): ShutOff[] {
 export function staysLive(panel: PanelView, site: SiteView): string {
   const above = new SupplyReading(site.reader).above(panel.id);
   const sources = secondSupplies(panel, site);
-  const own =
-    panel.supply.place === 'downstream'
+  const held = !above
+    ? 'the wires that come in: what is above them was not recorded'
+    : panel.supply.place === 'downstream'
       ? 'the wires that come in, until the breaker or switch above it is off'
-      : 'the wires that come in from the meter: only the utility can make them dead';
-  const held = above ? own : 'the wires that come in: what is above them was not recorded';
+      : panel.supply.place === 'first-disconnect'
+        ? 'the wires that come in from the meter: only the utility can make them dead'
+        : 'the wires that come in: where they are shut off was not recorded';
   return sources.length > 0 ? `${held}; and what ${listed(sources)} feeds` : held;
 }
 
-/** What makes the whole panel dead, from above it. */
-export function offAbove(panel: PanelView, site: SiteView): string | undefined {
+/** The device or switch above a thing whose handle makes it dead. Undefined: none is recorded. */
+export function offAbove(thing: string, site: SiteView): string | undefined {
   const { reader } = site;
-  const above = new SupplyReading(reader).above(panel.id);
+  const above = new SupplyReading(reader).above(thing);
   if (!above) return undefined;
   const name = reader.value(above.thing.id, 'name');
   if (above.by) {
     const holder = site.panels.find(({ id }) => id === above.thing.id);
-    const device = holder?.devices.find(({ id }) => id === above.by!.id);
+    const device = [...(holder?.devices ?? []), ...(holder?.pullOuts ?? [])].find(
+      ({ id }) => id === above.by!.id,
+    );
     return `breaker ${device?.label ?? '(number not recorded)'} in ${holder?.name ?? name ?? 'the panel above'}`;
   }
-  if (above.thing.type === 'disconnect') return `${name ?? 'the disconnect'} ahead of it`;
-  return undefined;
+  return above.thing.type === 'disconnect' ? `${name ?? 'the disconnect'} ahead of it` : undefined;
 }
 
 /** Second supplies that feed this panel. */
@@ -51,33 +54,36 @@ export const secondSupplies = (panel: PanelView, { reader }: SiteView): string[]
     )
     .map(({ id }) => reader.value(id, 'name') ?? 'a second supply');
 
-/** Its own handles, in words. */
-export function panelOff(panel: PanelView, site: SiteView): string[] {
-  const { reader } = site;
-  const above = offAbove(panel, site);
+/** Its own handles that make it dead, in words. Undefined: not known, or it has none. */
+export function ownHandles(panel: PanelView, site: SiteView): string | undefined {
   const devices = shutOffDevices(panel);
-  const own =
-    panel.main || panel.pullOuts.length > 0
-      ? `${devices.map(handleWords).join(', then ')}.`
-      : panel.mainKind === 'lugs' && above
-        ? undefined
-        : devices.length > 0
-          ? throwsWords(panel, devices, site)
-          : undefined;
+  if (panel.main || panel.pullOuts.length > 0)
+    return capital(`${devices.map(handleWords).join(', then ')}.`);
+  // Breakers alone do not say that there is no main: somebody must have looked.
+  const noMain = panel.mainKind === 'throws' || panel.upperRows !== undefined;
+  return noMain && devices.length > 0 ? throwsWords(panel, devices, site) : undefined;
+}
+
+/** How a panel is shut off, for its card. */
+export function panelOff(panel: PanelView, site: SiteView): string[] {
+  const above = offAbove(panel.id, site);
+  const own = ownHandles(panel, site);
+  const lugsOnly = panel.mainKind === 'lugs';
   const lines = [
     own,
     above &&
       (own
         ? `Or ${above}, which makes the whole panel dead.`
-        : `It has no main of its own: ${above}.`),
+        : `${capital(above)}: it makes the whole panel dead.`),
+    !own && lugsOnly && 'It has no main of its own.',
+    !own && !lugsOnly && 'Whether it has a main of its own was not recorded.',
+    !own && !above && 'How it is shut off was not recorded. Ask before you need it.',
     ...secondSupplies(panel, site).map((name) => `Also ${name}: it feeds this panel by itself.`),
-    panel.main && reader.value(panel.id, 'mainMarked') === false
-      ? 'The main is not marked: mark it.'
-      : undefined,
-  ].filter((line) => line !== undefined);
-  return lines.length > 0
-    ? lines
-    : ['How it is shut off was not recorded. Ask before you need it.'];
+    panel.main &&
+      site.reader.value(panel.id, 'mainMarked') === false &&
+      'The main is not marked: mark it.',
+  ];
+  return lines.filter((line): line is string => typeof line === 'string');
 }
 
 function handleWords(device: DeviceView): string {
@@ -86,7 +92,7 @@ function handleWords(device: DeviceView): string {
   return device.stands === 'pull-out'
     ? `the pull-out beside the main${rating}`
     : device.isMain
-      ? `The main${rating}: one handle`
+      ? `the main${rating}: one handle`
       : `${device.label}${rating}`;
 }
 
@@ -95,7 +101,13 @@ function throwsWords(
   devices: readonly DeviceView[],
   { reader }: SiteView,
 ): string {
-  const throws = reader.value(panel.id, 'mainThrows') ?? throwsOf(devices, reader);
+  const counts = reader.value(panel.id, 'mainThrows');
+  const unrecorded = panel.positions.some(
+    ({ row, devices: there, opening }) =>
+      there.length === 0 && !opening && (panel.upperRows === undefined || row <= panel.upperRows),
+  );
+  const throws = counts ?? throwsOf(devices, reader);
+  const atLeast = counts === undefined && unrecorded ? 'at least ' : '';
   const where = panel.upperRows === undefined ? '' : ' of the upper section';
-  return `No single main: ${counted(throws, 'handle')}${where}, ${listed(devices.map(({ label }) => label))}.`;
+  return `No single main: ${atLeast}${counted(throws, 'handle')}${where}, ${listed(devices.map(({ label }) => label))}.`;
 }

@@ -1,6 +1,26 @@
 import { neutralAmps } from '../load/neutral-amps';
+import type { SiteView } from '../panel/site-view';
+import type { PanelView, TerminalView } from '../panel/views';
+import { circuitLoadA } from '../load/circuit-load';
 import type { Explain, WhyHere } from './explain';
 import { ampsWords, voltsWords } from './figures';
+
+const legToLegV = 240;
+
+/** What two loads get that are left in series when their neutral is lifted: the lighter one the more. */
+function liftedWords(
+  site: SiteView,
+  panel: PanelView,
+  one: TerminalView,
+  other: TerminalView,
+): string {
+  const [a, b] = [one, other].map(
+    ({ circuit }) => circuit && circuitLoadA(site, panel, circuit)?.a,
+  );
+  if (a && b)
+    return `lifted under the loads recorded, ${one.label} would get ${voltsWords((legToLegV * b) / (a + b))} and ${other.label} ${voltsWords((legToLegV * a) / (a + b))}.`;
+  return `lifted under load, the lighter load gets the more: 1200 W and 150 W, as an example, would get ${voltsWords(legToLegV * (150 / 1350))} and ${voltsWords(legToLegV * (1200 / 1350))}.`;
+}
 
 /** What a shared neutral carries when both circuits are loaded to their breakers, and when it opens. */
 export const explainSharedNeutral: Explain = ({ panel, place, site }): WhyHere | undefined => {
@@ -20,7 +40,7 @@ export const explainSharedNeutral: Explain = ({ panel, place, site }): WhyHere |
   const sentence =
     one.leg === other.leg
       ? `Both circuits are on leg ${one.leg}: ${by}, their neutral carries ${ampsWords(amps)}, the sum, and no breaker watches it.`
-      : `On different legs the neutral carries ${ampsWords(amps)}, ${by}. With one switched off it carries ${ampsWords(Math.max(...loaded.map((each) => each.amps)))}; lifted under load, 1200 W and 150 W left in series would get ${voltsWords(240 * (150 / 1350))} and ${voltsWords(240 * (1200 / 1350))}.`;
+      : `On different legs the neutral carries ${ampsWords(amps)}, ${by}. With one switched off it carries ${ampsWords(Math.max(...loaded.map((each) => each.amps)))}; ${liftedWords(site, panel, one, other)}`;
   return {
     sentence,
     ends: [panel.name, multiwire.hots.map(({ label }) => label).join(' and ')],

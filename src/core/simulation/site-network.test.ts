@@ -177,6 +177,19 @@ describe('why here', () => {
     )!;
     expect(why.sentence).toContain('40 A, the sum');
   });
+  test('a shared neutral on two legs, lifted: what these very loads get, else an example named as one', () => {
+    const rule = 'breaker/shared-neutral-no-common-disconnect';
+    const said = (first: string, second: string) => {
+      const made = bench().lines(`1 20 12cu m1 n1 ${first}`, `3 20 12cu m1 ~1 ${second}`);
+      for (const { id } of made.assess().site.panels[0]!.devices) made.facts({ tie: 'none' }, id);
+      return whyOf(made, rule)!.sentence;
+    };
+    // 5 A and 15 A at 120 V, left in series on 240 V.
+    expect(said('=outlets 600w', '=outlets 1800w')).toContain(
+      'lifted under the loads recorded, 1 would get 180 V and 3 60 V.',
+    );
+    expect(said('', '')).toMatch(/1200 W and 150 W, as an example, would get 27 V and 213 V\./);
+  });
   test('the joint missing at the first disconnect: earth opens nothing', () => {
     const why = whyOf(
       bench({ panel: { bond: 'none' } }).lines('main 100', '5 20 12cu m1 n1 g1'),

@@ -7,7 +7,10 @@ import { compareWithIssued, itemWords } from '@/core/report/closing';
 import { gradeWords } from '@/core/grading/grade';
 import type { ReportData } from '@/core/report/report';
 import { readReportData } from '@/core/report/versions';
+import { picturesNamed } from '@/core/formats/pictures-named';
 import { inOrganisation } from '../db/connect';
+import type { Transaction } from '../db/connect';
+import { manyPictures } from '../db/pictures';
 import { manyEntries } from '../db/entries';
 import type { IssuedWhole } from '../db/reports';
 import { maybeOneIssued } from '../db/reports';
@@ -56,7 +59,11 @@ export function verifyReport(
         differences.push(
           `Entry ${entry} in the store is not the one sealed: ${placeOf(document, entry)}.`,
         );
-    differences.push(...signedOtherwise(row, document), ...composedOtherwise(row, document));
+    differences.push(
+      ...signedOtherwise(row, document),
+      ...composedOtherwise(row, document),
+      ...(await picturesOtherwise(tx, document)),
+    );
     return {
       sealed: differences.length === 0,
       differences,
@@ -64,6 +71,24 @@ export function verifyReport(
       since: [...now.keys()].filter((entry) => !(entry in sealed)).length,
     };
   });
+}
+
+/** Pictures that an entry names and that are not there, or not the same. */
+async function picturesOtherwise(
+  tx: Transaction,
+  { entries }: InspectionPackage,
+): Promise<string[]> {
+  const named = picturesNamed(entries);
+  const stored = new Map(
+    (await manyPictures(tx, named)).map(({ digest, bytes }) => [digest, sha256Hex(bytes)]),
+  );
+  return named
+    .filter((digest) => stored.get(digest) !== digest)
+    .map((digest) =>
+      stored.has(digest)
+        ? `Photo ${digest} in the store is not the one an entry names.`
+        : `Photo ${digest} is not in the store.`,
+    );
 }
 
 /** What stands beside the report in the store and is not what was signed. */

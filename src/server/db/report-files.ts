@@ -18,7 +18,7 @@ export interface ReportFileRow extends ReportFileState {
   audience: Audience;
 }
 
-/** Adds the file unless it is there; one that failed is asked for anew. No row: nothing is to be made. */
+/** Adds the file unless it is there; one that failed, or that nobody made for a quarter of an hour, is asked for anew. No row: nothing is to be made. */
 export const maybeAskReportFile = (
   tx: Transaction,
   organisation: string,
@@ -28,8 +28,9 @@ export const maybeAskReportFile = (
     tx,
     `insert into report_files (organisation_id, id, inspection_id, report_id, audience)
      values ($1::uuid, $2::text, $3::text, $4::text, $5::text)
-     on conflict (organisation_id, id) do update set state = 'waiting', step = 0, fault = ''
+     on conflict (organisation_id, id) do update set state = 'waiting', step = 0, fault = '', asked_at = now()
        where report_files.state = 'failed'
+         or (report_files.state <> 'made' and report_files.asked_at < now() - interval '15 minutes')
      returning id`,
     [organisation, file.id, file.inspection_id, file.report_id, file.audience],
   );

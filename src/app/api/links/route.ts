@@ -1,4 +1,5 @@
 import { sendReport } from '@/server/commands/links';
+import { originOf } from '../../session/origin';
 import { faults, readJson } from '../../session/read-json';
 import { notHere } from '../../session/same-origin';
 
@@ -6,9 +7,7 @@ import { notHere } from '../../session/same-origin';
 export async function POST(request: Request): Promise<Response> {
   const read = await readJson(request);
   if ('answer' in read) return read.answer;
-  const host = request.headers.get('host') ?? new URL(request.url).host;
-  const scheme = request.headers.get('x-forwarded-proto') ?? 'http';
-  const sent = await sendReport(read.session, read.body, `${scheme}://${host}`);
+  const sent = await sendReport(read.session, read.body, originOf(request));
   if (!sent) return notHere();
   return sent.ok ? Response.json(sent) : faults(422, ...sent.faults);
 }

@@ -15,8 +15,7 @@ export const notForThisPanel = defineRule({
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',
   remedies: [
-    'A breaker of a type on the label’s list',
-    'A replacement the list of the panel’s maker names',
+    'A breaker of a type on the label’s list, or one that the panel’s maker names in its place',
   ],
   messages: {
     'off-list': {
