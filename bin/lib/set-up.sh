@@ -51,4 +51,6 @@ need_build() {
   printf '%s' "$wanted" > .next/east-gate-build
 }
 
+# In the background: the process itself, so that its id is the one to end.
+script_beside() { exec node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
 script() { node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
