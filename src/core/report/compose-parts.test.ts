@@ -35,8 +35,19 @@ describe('how a panel is shut off', () => {
     expect(how(throws).how).toEqual(['No single main: at least 2 handles, 1 and 3.']);
     throws.lines('2 blank', '4 blank');
     expect(how(throws).how).toEqual(['No single main: 2 handles, 1 and 3.']);
+    expect(how(throws).staysLive).toMatch(/^the wires that come in and the whole bus/);
     throws.facts({ mainThrows: 5 });
     expect(how(throws).how[0]).toContain('5 handles');
+  });
+  test('the bus of a split-bus panel’s upper section stays live with every handle off', () => {
+    const split = bench({ rows: 4, panel: { panelKind: 'split-bus', upperRows: 2 } }).lines(
+      '1+3 60 6cu range',
+      '2+4 30 10cu dryer',
+    );
+    expect(how(split).how[0]).toBe('No single main: 2 handles of the upper section, 1+3 and 2+4.');
+    expect(how(split).staysLive).toMatch(
+      /^the wires that come in and the bus of the upper section, from the meter on/,
+    );
   });
   test('breakers alone do not say that there is no main', () =>
     expect(how(bench().lines('7 20 12cu kitchen', '9 20 12cu hall')).how).toEqual([

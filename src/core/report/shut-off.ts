@@ -19,14 +19,22 @@ export function shutOffs({ site }: Assessment): ShutOff[] {
 export function staysLive(panel: PanelView, site: SiteView): string {
   const above = new SupplyReading(site.reader).above(panel.id);
   const sources = secondSupplies(panel, site);
+  const wires = `the wires that come in${busBeforeHandles(panel)}`;
   const held = !above
-    ? 'the wires that come in: what is above them was not recorded'
+    ? `${wires}: what is above them was not recorded`
     : panel.supply.place === 'downstream'
-      ? 'the wires that come in, until the breaker or switch above it is off'
+      ? `${wires}, until the breaker or switch above it is off`
       : panel.supply.place === 'first-disconnect'
-        ? 'the wires that come in from the meter: only the utility can make them dead'
-        : 'the wires that come in: where they are shut off was not recorded';
+        ? `${wires}, from the meter on: only the utility can make them dead`
+        : `${wires}: where they are shut off was not recorded`;
   return sources.length > 0 ? `${held}; and what ${listed(sources)} feeds` : held;
+}
+
+/** Without a single main the bus itself stands before the handles, and no handle makes it dead. */
+function busBeforeHandles({ main, pullOuts, upperRows, mainKind }: PanelView): string {
+  if (main || pullOuts.length > 0) return '';
+  if (upperRows !== undefined) return ' and the bus of the upper section';
+  return mainKind === 'throws' ? ' and the whole bus' : '';
 }
 
 /** The device or switch above a thing whose handle makes it dead. Undefined: none is recorded. */
