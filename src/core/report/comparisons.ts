@@ -20,3 +20,7 @@ export const hazardWords: Record<Hazard, string> = {
   damage: 'Damage to appliances',
   outage: 'Loss of supply',
 };
+
+/** "fire, shock" of a finding. */
+export const hazardsOf = ({ hazards }: { hazards: readonly Hazard[] }): string =>
+  hazards.map((hazard) => hazardWords[hazard].toLowerCase()).join(', ');

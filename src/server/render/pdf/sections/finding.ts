@@ -1,6 +1,6 @@
 import 'server-only';
 import { gradeWords } from '@/core/grading/grade';
-import { hazardWords } from '@/core/report/comparisons';
+import { hazardsOf } from '@/core/report/comparisons';
 import { mendingWords } from '@/core/report/mending';
 import type { ReportFinding } from '@/core/report/report';
 import { gradeLine } from '../grade-line';
@@ -42,19 +42,7 @@ export function plainFindings(page: Page): void {
     flow.paragraph(whereLine(finding), { color: ink2 });
     flow.item('What was seen', finding.seen);
     photoRows(page, finding.photos);
-    flow.item('Why it matters here', finding.why);
-    if (finding.hazards.length > 0)
-      flow.item(
-        'What it can lead to',
-        finding.hazards.map((hazard) => hazardWords[hazard].toLowerCase()).join(', '),
-      );
-    if (finding.whyHere) whyHere(flow, finding.whyHere);
-    flow.item('What to ask for', finding.ask);
-    flow.item('Who and when', `${finding.who}, ${finding.by}`);
-    if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
-    if (finding.overrule) flow.item('Grade set by hand', finding.overrule);
-    flow.item('Ways to mend it', mendingWords(finding));
-    if (finding.presumes.length > 0) flow.item('Presumed', finding.presumes.join(' '));
+    told(page, finding);
     flow.item('How it was graded', gradedWords(finding));
   }
 }
@@ -69,15 +57,7 @@ export function wholeFindings(page: Page): void {
     keep(page, finding, [finding.seen, finding.why, finding.ask]);
     flow.paragraph(whereLine(finding), { color: ink2 });
     flow.item('What was seen', finding.seen);
-    for (const words of finding.absorbed) flow.item('Of the same cause', words);
-    flow.item('Why it matters here', finding.why);
-    if (finding.whyHere) whyHere(flow, finding.whyHere);
-    flow.item('What to ask for', finding.ask);
-    flow.item('Who and when', `${finding.who}, ${finding.by}`);
-    if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
-    if (finding.overrule) flow.item('Grade set by hand', finding.overrule);
-    flow.item('Ways to mend it', mendingWords(finding));
-    if (finding.presumes.length > 0) flow.item('Presumed', finding.presumes.join(' '));
+    told(page, finding);
     flow.item('Source', sourcesOf(finding));
     flow.item('Why this grade', traceWords(finding));
     if (finding.photos.length > 0) flow.item('Photos', finding.photos.join(', '));
@@ -91,6 +71,20 @@ export function wholeFindings(page: Page): void {
         .join('; '),
     );
   }
+}
+
+/** Why it matters, what to ask for, of whom, by when, and the ways to mend it. */
+function told({ flow }: Page, finding: ReportFinding): void {
+  for (const words of finding.absorbed) flow.item('Of the same cause', words);
+  flow.item('Why it matters here', finding.why);
+  if (finding.hazards.length > 0) flow.item('What it can lead to', hazardsOf(finding));
+  if (finding.whyHere) whyHere(flow, finding.whyHere);
+  flow.item('What to ask for', finding.ask);
+  flow.item('Who and when', `${finding.who}, ${finding.by}`);
+  if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
+  if (finding.overrule) flow.item('Grade set by hand', finding.overrule);
+  flow.item('Ways to mend it', mendingWords(finding));
+  if (finding.presumes.length > 0) flow.item('Presumed', finding.presumes.join(' '));
 }
 
 export function nothingFound({ flow, report }: Page): void {
