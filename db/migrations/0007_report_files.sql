@@ -1,6 +1,9 @@
 -- PDFs of reports, made by a job; pictures at the size they are printed in; the queue's own schema is
 -- made by the queue's package, and what the application may do in it is granted after that.
 
+-- A table of this name, never used, was made by an early form of 0006.
+drop table if exists report_files;
+
 create table report_files (
   organisation_id uuid not null,
   -- SHA-256, hex, of what the file is made from: asked for again, it is the same file.

@@ -21,7 +21,8 @@ const finding = (made: Bench, rule: string) =>
   report(made).findings.find((one) => one.rule === rule)!;
 
 describe('how a panel is shut off', () => {
-  const how = (made: Bench) => report(made).shutOff[0]!;
+  /** Of a panel of which somebody saw that nothing else feeds it. */
+  const how = (made: Bench) => report(made.facts({ otherSupply: false }, 'house')).shutOff[0]!;
   test('by its main', () => {
     const card = how(bench().lines('main 100', '7 20 12cu kitchen'));
     expect(card.how).toEqual(['The main, 100 A: one handle.']);
@@ -79,8 +80,22 @@ describe('how a panel is shut off', () => {
       name: 'Generator',
       feeds: 'panel',
     });
-    expect(how(made).how).toContain('Also Generator: it feeds this panel by itself.');
+    expect(how(made).how).toContain('Off too: Generator, which feeds this panel by itself.');
     expect(how(made).staysLive).toContain('and what Generator feeds');
+  });
+  test('a second supply nobody looked for is never taken as absent', () => {
+    const lines = (made: Bench) => report(made).shutOff[0]!.how;
+    const unasked = 'Whether another supply feeds it (generator, solar, battery) was not recorded.';
+    expect(lines(bench().lines('main 100'))).toContain(unasked);
+    expect(lines(bench({ building: { otherSupply: true } }).lines('main 100'))).toContain(
+      'Another supply is there; what it is and where it comes in was not recorded.',
+    );
+    const made = bench().lines('main 100', '7 20 2x12cu m1 kitchen');
+    expect(finding(made, 'breaker/double-tap').isolation).toContain(unasked);
+    made.book.add('source', 'sun', 'house', { sourceKind: 'inverter', name: 'Roof' });
+    expect(finding(made, 'breaker/double-tap').isolation).toContain(
+      'Off too: Roof; which panel it feeds was not recorded.',
+    );
   });
   test('a main without a mark is told', () =>
     expect(how(bench().lines('main 100').facts({ mainMarked: false })).how).toContain(

@@ -3,7 +3,7 @@ import type { SiteView } from '../panel/site-view';
 import type { PanelView } from '../panel/views';
 import { capital } from '../panel/words';
 import { SupplyReading } from '../supply/tree';
-import { offAbove, ownHandles, secondSupplies, staysLive } from './shut-off';
+import { offAbove, otherSupplies, ownHandles, staysLive } from './shut-off';
 
 const notRecorded = 'What makes this dead was not recorded: it is found before anything is opened.';
 const byUtility = 'By the utility: nothing in the building makes this dead.';
@@ -21,12 +21,11 @@ export function isolationWords(
   const group = rule.split('/')[0]!;
   if (group === 'access' || group === 'labels')
     return 'None for the space and the marks themselves.';
-  const sources = secondSupplies(panel, site);
   return [
     offWords(group, ref, panel, site),
     group === 'ground' &&
       'Grounding conductors and pipes can carry current with everything here off.',
-    sources.length > 0 && `Off too: ${sources.join(', ')}.`,
+    ...otherSupplies(panel, site),
   ]
     .filter(Boolean)
     .join(' ');

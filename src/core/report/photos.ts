@@ -31,5 +31,4 @@ export function reportPhotos(
 }
 
 /** Whether a picture of this thing or part shows where something was found. */
-const shows = (about: string, ref: string) =>
-  about === ref || (!splitRef(about).part && about === splitRef(ref).thing && ref !== about);
+const shows = (about: string, ref: string) => about === ref || about === splitRef(ref).thing;

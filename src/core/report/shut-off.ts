@@ -54,13 +54,36 @@ export function offAbove(thing: string, site: SiteView): string | undefined {
 }
 
 /** Second supplies that feed this panel. */
-export const secondSupplies = (panel: PanelView, { reader }: SiteView): string[] =>
+const secondSupplies = (panel: PanelView, site: SiteView): string[] =>
+  sourcesOf(site).flatMap(({ feeds, name }) => (feeds === panel.id ? name : []));
+
+/** What else must be off besides the supply; what nobody recorded of a second supply is said. */
+export function otherSupplies(panel: PanelView, site: SiteView): string[] {
+  const sources = sourcesOf(site);
+  const other = site.reader.value(panel.building, 'otherSupply');
+  return [
+    ...sources.flatMap(({ feeds, name }) =>
+      feeds === panel.id
+        ? `Off too: ${name}, which feeds this panel by itself.`
+        : feeds === undefined
+          ? `Off too: ${name}; which panel it feeds was not recorded.`
+          : [],
+    ),
+    ...(sources.length > 0 || other === false
+      ? []
+      : other
+        ? ['Another supply is there; what it is and where it comes in was not recorded.']
+        : ['Whether another supply feeds it (generator, solar, battery) was not recorded.']),
+  ];
+}
+
+const sourcesOf = ({ reader }: SiteView) =>
   [...reader.inspection.things.values()]
-    .filter(
-      ({ id, type }) =>
-        type === 'source' && !reader.value(id, 'removed') && reader.value(id, 'feeds') === panel.id,
-    )
-    .map(({ id }) => reader.value(id, 'name') ?? 'a second supply');
+    .filter(({ id, type }) => type === 'source' && !reader.value(id, 'removed'))
+    .map(({ id }) => ({
+      feeds: reader.value(id, 'feeds'),
+      name: reader.value(id, 'name') ?? 'a second supply',
+    }));
 
 /** Its own handles that make it dead, in words. Undefined: not known, or it has none. */
 export function ownHandles(panel: PanelView, site: SiteView): string | undefined {
@@ -86,7 +109,7 @@ export function panelOff(panel: PanelView, site: SiteView): string[] {
     !own && lugsOnly && 'It has no main of its own.',
     !own && !lugsOnly && 'Whether it has a main of its own was not recorded.',
     !own && !above && 'How it is shut off was not recorded. Ask before you need it.',
-    ...secondSupplies(panel, site).map((name) => `Also ${name}: it feeds this panel by itself.`),
+    ...otherSupplies(panel, site),
     panel.main &&
       site.reader.value(panel.id, 'mainMarked') === false &&
       'The main is not marked: mark it.',

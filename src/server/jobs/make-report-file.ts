@@ -61,7 +61,7 @@ async function readPrinted(organisation: string, file: ReportFileRow): Promise<P
 }
 
 /** Everything of a report that is set on paper but its seal. */
-export async function parts(
+async function parts(
   organisation: string,
   report: ReportData,
   stored: StoredInspection,
