@@ -10,14 +10,13 @@ import { NotSeen } from './NotSeen';
 import { Official } from './Official';
 import { Part } from './Part';
 import { PermitResult } from './PermitResult';
-import { PlainFindings } from './PlainFindings';
+import { Findings } from './Findings';
 import { Besides, Dangers, Glossary } from './PlainWords';
 import { Readings } from './Readings';
 import { RecordParts } from './RecordParts';
 import { ReportDrawing } from './ReportDrawing';
 import { PhotoRow } from './ReportPhoto';
 import { Summary } from './Summary';
-import { WholeFindings } from './WholeFindings';
 import { WorkList } from './WorkList';
 
 /** The one report, in the order each reader needs it. */
@@ -36,7 +35,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
         </div>
         {report.closing && <Closing closing={report.closing} />}
         <GradeKey findings={report.findings} />
-        <PlainFindings report={report} pictures={pictures} />
+        <Findings report={report} pictures={pictures} />
         <Dangers report={report} />
         {report.permit && <PermitResult permit={report.permit} />}
         <Readings report={report} />
@@ -84,7 +83,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
       {frame.report.closing && <Closing closing={frame.report.closing} />}
       {frame.report.permit && <PermitResult permit={frame.report.permit} />}
       <Wide {...frame} />
-      <WholeFindings report={frame.report} />
+      <Findings report={frame.report} />
       <Readings report={frame.report} />
       <Photos {...frame} title="Photos" />
       <Besides report={frame.report} />

@@ -5,7 +5,7 @@ import { workList } from '@/core/report/work-list';
 import { FindingHead } from './FindingHead';
 import { Item, Items } from './Item';
 import { Part } from './Part';
-import { NothingFound } from './PlainFindings';
+import { NothingFound } from './Findings';
 
 /** By panel and place: exact facts, what must be off, torque, ways, readings to take afterwards, sources. */
 export function WorkList({ report }: { report: ReportData }) {

@@ -6,8 +6,14 @@ import { Part } from './Part';
 import { PhotoRow } from './ReportPhoto';
 import { ToldItems } from './ToldItems';
 
-/** Each finding in plain words, with this panel's numbers, its photos and the ways to mend it. */
-export function PlainFindings({ report, pictures }: { report: ReportData; pictures: string }) {
+interface FindingsProps {
+  report: ReportData;
+  /** Address below which the pictures lie; without it photos are named by number, and every reason is open. */
+  pictures?: string;
+}
+
+/** Each finding in plain words with this panel's numbers: for the client with its photos, in the record with every reason. */
+export function Findings({ report, pictures }: FindingsProps) {
   return (
     <Part id="all-findings" title="Findings">
       <NothingFound findings={report.findings} />
@@ -21,12 +27,18 @@ export function PlainFindings({ report, pictures }: { report: ReportData; pictur
           <Items>
             <Item term="What was seen">{finding.seen}</Item>
           </Items>
-          <PhotoRow
-            photos={report.photos.filter(({ number }) => finding.photos.includes(number))}
-            pictures={pictures}
-          />
-          <ToldItems finding={finding} />
-          <GradeReasons finding={finding} />
+          {pictures && (
+            <PhotoRow
+              photos={report.photos.filter(({ number }) => finding.photos.includes(number))}
+              pictures={pictures}
+            />
+          )}
+          <ToldItems finding={finding}>
+            {!pictures && finding.photos.length > 0 && (
+              <Item term="Photos">{finding.photos.join(', ')}</Item>
+            )}
+          </ToldItems>
+          <GradeReasons finding={finding} open={!pictures} />
         </article>
       ))}
     </Part>
