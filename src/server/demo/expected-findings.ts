@@ -1,6 +1,11 @@
 /**
  * What an inspector of experience finds in each demo building, read off its records and the trade's
- * own rules by hand: rule and place. Nothing else may be found there.
+ * own rules by hand: rule and place. Nothing else may be found there. Osier cottage, in good order,
+ * gives nothing above a Note in any school.
+ *
+ * Read again by the corrected rules. What a record leaves open is asked for, never found: the marking
+ * of the loft's fuse 4, which holds two wires; the family of a panel whose maker nobody has judged;
+ * whether the flat's disconnect is the service's own; ties of circuits that share a neutral.
  */
 export const expectedFindings: Readonly<Record<string, readonly string[]>> = {
   'lock-keepers-house': [
@@ -14,8 +19,9 @@ export const expectedFindings: Readonly<Record<string, readonly string[]>> = {
     'breaker/double-tap · Breaker 15',
     'conductor/white-as-hot · Breaker 21',
     'enclosure/open-position · Opening 24',
+    // The neutral on the ground bar in the shed shares its screw with a ground; the wrong bar is the
+    // cause, and the second joint there is the cause of that.
     'ground/bond-downstream · Bond',
-    'neutral/double · Ground 2',
   ],
   'net-loft': [
     'service/drop-or-mast · Service',
