@@ -1,3 +1,4 @@
+import { nmOf, torqueOnLabel } from '@/core/panel/torque';
 import type { Assessment } from '@/core/assess';
 import { propertySpec } from '@/core/entries/properties';
 import { splitRef } from '@/core/entries/thing-types';
@@ -89,11 +90,9 @@ export function truthOf(
           return ambientC + 6;
         case 'torqueNm': {
           const label =
-            site.reader.value(about, 'labelTorqueNm') ??
-            (panel && site.reader.value(panel.id, 'labelTorqueNm')) ??
-            4;
+            (panel && torqueOnLabel(about, panel, site.reader)?.value) ?? 4;
           const firm = site.reader.value(about, 'tightness') ?? 'firm';
-          return label * (firm === 'firm' ? 1 : 0.55);
+          return nmOf(label) * (firm === 'firm' ? 1 : 0.55);
         }
         default:
           return undefined;

@@ -55,6 +55,8 @@ export const paperPalette: Record<Tone, string> = {
   'jacket-yellow': '#e9c449',
   'jacket-orange': '#dd8039',
   'jacket-black': '#2a2e30',
+  'jacket-blue': '#4f76b8',
+  'jacket-silver': '#c6cdd0',
   'jacket-steel': '#a9b3b3',
   'jacket-unknown': '#e4e8e5',
 };
@@ -114,6 +116,8 @@ export const darkPalette: Record<Tone, string> = {
   'jacket-yellow': '#c9a83c',
   'jacket-orange': '#c26f30',
   'jacket-black': '#15191b',
+  'jacket-blue': '#3f63a3',
+  'jacket-silver': '#98a2a6',
   'jacket-steel': '#7d8888',
   'jacket-unknown': '#222b2e',
 };

@@ -44,7 +44,8 @@ export type WireTone =
   | 'bare'
   | 'aluminium'
   | 'unknown';
-export type JacketTone = 'woven' | 'white' | 'yellow' | 'orange' | 'black' | 'steel' | 'unknown';
+export type JacketTone =
+  'woven' | 'white' | 'yellow' | 'orange' | 'black' | 'blue' | 'silver' | 'steel' | 'unknown';
 
 /** Drawn from first to last. */
 export const layers = [

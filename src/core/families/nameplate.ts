@@ -4,7 +4,10 @@ import type { Family } from './family';
 export const sameWords = (a: string, b: string) =>
   a === b || a.trim().toLowerCase() === b.trim().toLowerCase();
 
-/** Families that map a nameplate of this maker; with the model, only those that map it. */
+/** Stands for every model of a maker. */
+export const wholeMaker = '*';
+
+/** Families that map a nameplate of this maker; with the model, only those that map it or all of its. */
 export const familiesOfNameplate = (
   families: readonly Family[],
   maker: string,
@@ -14,6 +17,7 @@ export const familiesOfNameplate = (
     nameplates.some(
       (plate) =>
         sameWords(plate.maker, maker) &&
-        (model === undefined || plate.models.some((known) => sameWords(known, model))),
+        (model === undefined ||
+          plate.models.some((known) => known === wholeMaker || sameWords(known, model))),
     ),
   );

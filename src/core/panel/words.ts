@@ -1,9 +1,9 @@
-import type { Metal, Size } from '../yardstick/size';
+import type { ConductorMetal, Size } from '../yardstick/size';
 import { metalWords } from '../yardstick/size';
 import type { CircuitView, ConductorView, DeviceView, TerminalView } from './views';
 
 /** "12 copper" */
-export const sizeWords = (size: Size, metal: Metal) => `${size} ${metalWords[metal]}`;
+export const sizeWords = (size: Size, metal: ConductorMetal) => `${size} ${metalWords[metal]}`;
 
 /** "12 copper", or what of it is known. */
 export function conductorWords(conductor: ConductorView): string {

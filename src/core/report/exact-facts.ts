@@ -1,3 +1,4 @@
+import { torqueOnLabel, torqueText } from '../panel/torque';
 import { splitRef } from '../entries/thing-types';
 import type { SiteView } from '../panel/site-view';
 import type { ConductorView, DeviceView, PanelView, TerminalView } from '../panel/views';
@@ -75,11 +76,10 @@ export function torqueWords(ref: string, panel: PanelView, { reader }: SiteView)
   const type = reader.inspection.things.get(thing)?.type;
   const screwed = type === 'device' || type === 'bar' || /^l[123n]$/.test(part ?? '');
   if (!screwed) return '';
-  const own = reader.value(ref, 'labelTorqueNm') ?? reader.value(thing, 'labelTorqueNm');
-  const figure = own ?? reader.value(panel.id, 'labelTorqueNm');
+  const figure = torqueOnLabel(ref, panel, reader);
   return figure === undefined
     ? 'by the label of the panel and the device: the figure was not recorded'
-    : `${figure} N·m by the ${own === undefined ? 'panel’s' : 'device’s'} label`;
+    : `${torqueText(figure.value)} by the ${figure.about === panel.id ? 'panel’s' : 'device’s'} label`;
 }
 
 function deviceFacts(device: DeviceView, ref: string, site: SiteView): string[] {

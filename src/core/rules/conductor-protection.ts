@@ -4,9 +4,16 @@ import { countedScrew } from '../panel/completeness';
 import { isFuse } from '../panel/device-forms';
 import { insulationC } from '../panel/insulation';
 import type { ConductorView } from '../panel/views';
-import { ampacityOf, largestDeviceA, possibleColumns } from '../yardstick/conductor-limit';
-import type { Metal, Size } from '../yardstick/size';
+import {
+  ampacityOf,
+  largestDeviceA,
+  nextStandardA,
+  possibleColumns,
+} from '../yardstick/conductor-limit';
+import type { ConductorMetal, Size } from '../yardstick/size';
+import { compareSizes, isLead, tableMetal } from '../yardstick/size';
 import type { TerminalPlace } from './places';
+import type { Yardstick } from '../yardstick/yardstick';
 import type { Outcome, Scene } from './rule';
 import { clear, doesNotApply, notSeen, present, want } from './rule';
 
@@ -30,15 +37,35 @@ export function protectsConductors(place: TerminalPlace, scene: Scene): Outcome 
   if (terminal.handleA === undefined || !terminal.ratingA)
     return notSeen(want(device.id, 'handleRatingsA', 'read the rating'));
   const load = terminal.circuit?.loads[0];
-  if (load?.kind?.value === 'air-conditioner' || load?.kind?.value === 'motor')
-    return checkNameplate(place, scene, load.id, load.kind.value);
+  const kind = load?.kind?.value;
+  if (kind === 'air-conditioner' || kind === 'heat-pump' || kind === 'motor')
+    return checkNameplate(place, scene, load!.id, kind === 'motor' ? 'motor' : 'air-conditioner');
   return checkOrdinary(place, scene);
+}
+
+/** 310.12: the limit of a feeder that carries a whole dwelling, A; nothing where it does not. */
+function dwellingFeederA(
+  { terminal }: TerminalPlace,
+  { site, yardstick }: Scene,
+  size: Size,
+  metal: ConductorMetal,
+): number | 'not-said' | undefined {
+  const fed = site.panels.find(({ id }) => site.reader.value(id, 'fedFrom') === terminal.device.id);
+  if (!fed || (fed.system !== 'split-phase' && fed.system !== 'wye-208-two-legs')) return undefined;
+  const table = yardstick.dwellingService;
+  const deviceA = terminal.handleA!;
+  if (deviceA < table[0]!.mainA || deviceA > table.at(-1)!.mainA) return undefined;
+  const whole = site.reader.value(fed.id, 'wholeDwelling');
+  if (whole === false) return undefined;
+  const limit =
+    table.findLast((row) => compareSizes(size, row[tableMetal(metal)]) >= 0)?.mainA ?? 0;
+  return whole ? limit : limit >= deviceA ? 'not-said' : undefined;
 }
 
 interface Sized {
   conductor: ConductorView;
   size: Size;
-  metal: Metal;
+  metal: ConductorMetal;
 }
 
 function sizedConductors(conductors: readonly ConductorView[]): Sized[] {
@@ -69,11 +96,17 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
     terminal.circuit?.loads.some((load) => load.kind?.value === 'receptacles') ?? false;
   let unread: ConductorView | undefined;
   let unsized: ConductorView | undefined;
+  let lead: ConductorView | undefined;
+  let wholeUnsaid: string | undefined;
   let worst: { sized: Sized; limitA: number } | undefined;
   const facts: (Fact | undefined)[] = [terminal.ratingA];
   for (const conductor of terminal.conductors) {
     const { size, metal } = conductor;
     facts.push(size, metal);
+    if (size && isLead(size.value)) {
+      lead ??= conductor;
+      continue;
+    }
     if (!size || !metal) {
       unsized ??= conductor;
       continue;
@@ -85,12 +118,26 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
       most = Math.max(most, limit);
       least = Math.min(least, limit);
     }
+    const dwelling = dwellingFeederA(place, scene, size.value, metal.value);
+    if (typeof dwelling === 'number') {
+      facts.push(wholeDwellingFact(place, scene));
+      most = least = dwelling;
+    } else if (dwelling === 'not-said' && deviceA > least) {
+      wholeUnsaid = fedPanel(place, scene);
+      continue;
+    }
     if (deviceA > most) {
       if (!worst || most < worst.limitA)
         worst = { sized: { conductor, size: size.value, metal: metal.value }, limitA: most };
     } else if (deviceA > least) unread ??= conductor;
   }
   if (worst) return overFinding(place, worst.sized, worst.limitA);
+  if (wholeUnsaid)
+    return notSeen(
+      want(wholeUnsaid, 'wholeDwelling', 'say whether these conductors carry a whole dwelling'),
+    );
+  if (lead && !terminal.circuit?.loads.some((one) => one.kind?.value === 'low-voltage'))
+    return notSeen(want(lead.id, 'circuit', 'find what the thin lead feeds'));
   if (unsized)
     return notSeen(
       want(unsized.id, unsized.size ? 'metal' : 'size', 'read the size and metal of the conductor'),
@@ -105,6 +152,14 @@ function checkOrdinary(place: TerminalPlace, scene: Scene): Outcome {
     );
   return clear(`${deviceA} A on ${conductorWords(terminal.conductors[0]!)}`, ...facts);
 }
+
+const fedPanel = ({ terminal }: TerminalPlace, { site }: Scene) =>
+  site.panels.find(({ id }) => site.reader.value(id, 'fedFrom') === terminal.device.id)?.id;
+
+const wholeDwellingFact = (place: TerminalPlace, scene: Scene): Fact | undefined => {
+  const panel = fedPanel(place, scene);
+  return panel === undefined ? undefined : scene.site.reader.fact(panel, 'wholeDwelling');
+};
 
 function overFinding(
   { terminal }: TerminalPlace,
@@ -161,17 +216,24 @@ function checkNameplate(
   const sources = [yardstick.sources[kind === 'motor' ? 'motor' : 'airConditioner']];
 
   const fullLoad = reader.fact(load, 'fullLoadA');
-  const fuseOnly = isFuse(terminal.device) ? undefined : reader.fact(load, 'fuseOnly');
+  const fuse = isFuse(terminal.device);
+  const fusedAtUnit = reader.fact(load, 'fusedAtUnit');
+  // Fuses satisfy the plate wherever on the branch circuit they are.
+  const fuseOnly = fuse || fusedAtUnit?.value ? undefined : reader.fact(load, 'fuseOnly');
+  const fuseKind = fuse ? reader.fact(terminal.device.id, 'fuseKind') : undefined;
   const minimum =
     kind === 'motor'
       ? fullLoad && { fact: fullLoad, a: fullLoad.value * yardstick.motorConductor }
       : withFigure(reader.fact(load, 'minimumCircuitAmpacityA'));
   const maximum =
     kind === 'motor'
-      ? fullLoad && { fact: fullLoad, a: fullLoad.value * yardstick.motorDevice }
+      ? fullLoad && {
+          fact: fullLoad,
+          a: motorDeviceA(yardstick, fullLoad.value, fuse, fuseKind?.value),
+        }
       : withFigure(reader.fact(load, 'maximumOvercurrentA'));
 
-  if (fuseOnly?.value)
+  if (fuseOnly?.value && fusedAtUnit === undefined)
     return {
       outcome: 'found',
       message: 'fuse-only',
@@ -227,11 +289,18 @@ function checkNameplate(
   const hopeless = ampacities.find((one) => deviceA > yardstick.airConditionerLimit * one.most);
   if (kind === 'air-conditioner' && hopeless && (!maximum || !minimum))
     return overFinding(place, hopeless, Math.floor(yardstick.airConditionerLimit * hopeless.most));
+  if (kind === 'motor' && fuse && !fuseKind && maximum && fullLoad) {
+    const least = motorDeviceA(yardstick, fullLoad.value, fuse, 'time-delay');
+    if (deviceA > least)
+      return notSeen(
+        want(terminal.device.id, 'fuseKind', 'read whether the fuse has a time delay'),
+      );
+  }
   if (!minimum || !maximum)
     return notSeen(
       want(load, kind === 'motor' ? 'fullLoadA' : 'minimumCircuitAmpacityA', 'read the nameplate'),
     );
-  if (kind === 'air-conditioner' && !fuseOnly && !isFuse(terminal.device))
+  if (kind === 'air-conditioner' && !fuseOnly && !fuse && !fusedAtUnit?.value)
     return notSeen(want(load, 'fuseOnly', 'read whether the nameplate says fuse only'));
   if (sized.length < terminal.conductors.length)
     return notSeen(want(terminal.ref, 'size', 'read the size and metal of the conductor'));
@@ -240,6 +309,21 @@ function checkNameplate(
       want(terminal.device.id, 'temperatureMarkC', 'read the temperature mark at both ends'),
     );
   return clear(`${deviceA} A, within the nameplate`, minimum.fact, maximum.fact, terminal.ratingA);
+}
+
+/**
+ * 430.52(C)(1): largest device of a motor, A: breaker 250 %, time-delay fuse 175 %, other fuse 300 %
+ * of the full-load current, each up to the next standard rating (exception 1).
+ */
+function motorDeviceA(
+  yardstick: Yardstick,
+  fullLoadA: number,
+  fuse: boolean,
+  kind: 'time-delay' | 'non-time-delay' | undefined,
+): number {
+  const { breaker, timeDelayFuse, otherFuse } = yardstick.motorDevice;
+  const share = !fuse ? breaker : kind === 'time-delay' ? timeDelayFuse : otherFuse;
+  return nextStandardA(yardstick, fullLoadA * share);
 }
 
 function withFigure<F extends { value: number }>(fact: F | undefined) {

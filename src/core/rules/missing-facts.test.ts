@@ -31,6 +31,15 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
   },
   'breaker/worn': { facts: ['failedTrip'], because: 'it contradicts a breaker recorded as sound' },
   'breaker/fault-code': { facts: ['faultCode'], because: 'it contradicts a good self test' },
+  'ground/undersized': {
+    facts: ['parallelSets'],
+    because:
+      'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
+  },
+  'service/main-over-bus': {
+    facts: ['labelMainA'],
+    because: 'a label that names no largest main sets no such limit',
+  },
   'reading/arcing': { facts: ['arcing'], because: 'it contradicts quiet' },
 };
 

@@ -7,6 +7,8 @@ export interface Place {
   related: readonly string[];
   /** Orders places within a panel. */
   order: number;
+  /** References a finding of any rule here went by before its place changed; its words are found by them. */
+  formerly?: readonly string[];
 }
 
 /** Places order by what they are, then by number: panel, positions, neutral bars, ground bars, wiring. */

@@ -1,17 +1,12 @@
 import { lugRef } from '../entries/thing-types';
-import { isFuse } from '../panel/device-forms';
 import { systems } from '../panel/system';
-import type {
-  BarTerminalView,
-  BarView,
-  DeviceView,
-  PanelView,
-  PositionView,
-  TerminalView,
-} from '../panel/views';
-import { positionRef } from '../entries/thing-types';
+import type { BarTerminalView, BarView, DeviceView, PanelView, PositionView } from '../panel/views';
+import type { DevicePlace, TerminalPlace } from './device-places';
+import { DevicePlaceView, TerminalPlaceView } from './device-places';
 import { LazyPlace } from './lazy-place';
 import type { Place } from './place';
+import type { PolesPlace } from './poles';
+import { polesOf } from './poles';
 import { order } from './place';
 import type { CablePlace, CircuitPlace, ConductorPlace, MultiwirePlace } from './wiring-places';
 import {
@@ -21,16 +16,18 @@ import {
   cablePlaces,
 } from './wiring-places';
 
-export type { CablePlace, CircuitPlace, ConductorPlace, MultiwirePlace };
+export type {
+  CablePlace,
+  CircuitPlace,
+  ConductorPlace,
+  DevicePlace,
+  MultiwirePlace,
+  TerminalPlace,
+};
+export { deviceWord, positionsUnder } from './device-places';
 
 export interface PositionPlace extends Place {
   position: PositionView;
-}
-export interface DevicePlace extends Place {
-  device: DeviceView;
-}
-export interface TerminalPlace extends Place {
-  terminal: TerminalView;
 }
 export interface BarPlace extends Place {
   bar: BarView;
@@ -53,6 +50,12 @@ export interface PanelPlaces {
   /** Of the devices on the positions. */
   terminals: readonly TerminalPlace[];
   pullOutTerminals: readonly TerminalPlace[];
+  /** Of the main. */
+  mainTerminals: readonly TerminalPlace[];
+  /** Handles of the devices on the positions, and of the pull-out blocks and the main. */
+  poles: readonly PolesPlace[];
+  pullOutPoles: readonly PolesPlace[];
+  mainPoles: readonly PolesPlace[];
   bars: readonly BarPlace[];
   /** Screws of all bars that hold a conductor. */
   barTerminals: readonly BarTerminalPlace[];
@@ -79,6 +82,10 @@ export function panelPlaces(panel: PanelView): PanelPlaces {
     allDevices: [...others.map((device) => new DevicePlaceView(panel, device)), ...devices],
     terminals: terminalsOf(panel.devices),
     pullOutTerminals: terminalsOf(panel.pullOuts),
+    mainTerminals: terminalsOf(panel.main ? [panel.main] : []),
+    poles: polesOf(panel, panel.devices),
+    pullOutPoles: polesOf(panel, panel.pullOuts),
+    mainPoles: polesOf(panel, panel.main ? [panel.main] : []),
     bars: [...barPlaces(panel, 'neutral'), ...barPlaces(panel, 'ground')],
     barTerminals: barTerminalPlaces(panel),
     conductors: panel.conductors.map(
@@ -105,68 +112,6 @@ class PositionPlaceView extends LazyPlace implements PositionPlace {
   }
   protected relatedThings() {
     return [this.ref, ...this.position.devices.map((device) => device.id)];
-  }
-}
-
-/** What the trade calls the device. */
-export const deviceWord = (device: DeviceView) => (isFuse(device) ? 'Fuse' : 'Breaker');
-
-/** Positions a device takes. */
-export function positionsUnder(panel: PanelView, device: DeviceView): string[] {
-  return Array.from({ length: device.height }, (_, step) =>
-    positionRef(panel.id, device.column, device.row + step),
-  );
-}
-
-/** "Breaker 7", "Fuse 2", "The main". */
-const deviceLabel = (device: DeviceView) =>
-  device.isMain
-    ? 'The main'
-    : device.stands === 'pull-out'
-      ? device.label
-      : `${deviceWord(device)} ${device.label}`;
-
-class DevicePlaceView extends LazyPlace implements DevicePlace {
-  declare private readonly panel: PanelView;
-  declare readonly device: DeviceView;
-  constructor(panel: PanelView, device: DeviceView) {
-    super(device.id, order.position + device.number * 4);
-    this.panel = panel;
-    this.device = device;
-  }
-  protected labelled() {
-    return deviceLabel(this.device);
-  }
-  protected relatedThings() {
-    const { device, panel } = this;
-    return [
-      device.id,
-      ...device.terminals.map((terminal) => terminal.ref),
-      ...positionsUnder(panel, device),
-    ];
-  }
-}
-
-class TerminalPlaceView extends LazyPlace implements TerminalPlace {
-  declare private readonly panel: PanelView;
-  declare readonly terminal: TerminalView;
-  constructor(panel: PanelView, terminal: TerminalView) {
-    super(terminal.ref, order.position + terminal.device.number * 4 + terminal.index);
-    this.panel = panel;
-    this.terminal = terminal;
-  }
-  protected labelled() {
-    const { device, label } = this.terminal;
-    return device.stands === 'pull-out' ? label : `${deviceWord(device)} ${label}`;
-  }
-  protected relatedThings() {
-    const { device, conductors } = this.terminal;
-    return [
-      this.ref,
-      device.id,
-      ...conductors.map((conductor) => conductor.id),
-      ...positionsUnder(this.panel, device),
-    ];
   }
 }
 

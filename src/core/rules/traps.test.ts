@@ -112,6 +112,7 @@ describe('traps', () => {
     'ground/bond-missing',
     { fedBy: 'disconnect', panel: { bond: 'none' } },
     'does-not-apply',
+    'Bond',
   );
   const older: Given = {
     fedBy: 'disconnect',

@@ -1,12 +1,12 @@
 import type { Facts, PropertyValue } from '../entries/properties';
-import type { Metal, Size } from '../yardstick/size';
+import type { ConductorMetal, Size } from '../yardstick/size';
 
 /** What one line of shorthand says. */
 export type Line = PositionLine | MainLine | BarLine | PanelLine | FedLine | NoteLine;
 
 export interface Wire {
   size: Size;
-  metal: Metal;
+  metal: ConductorMetal;
   colour?: PropertyValue<'colour'>;
   remarked?: boolean;
 }

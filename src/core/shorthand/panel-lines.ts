@@ -2,7 +2,7 @@ import { properties } from '../entries/properties';
 import type { Facts } from '../entries/properties';
 import { lengthWords, parseLength } from '../panel/lengths';
 import { capital } from '../panel/words';
-import { isSize } from '../yardstick/size';
+import { isPowerSize } from '../yardstick/size';
 import type { Line, LineFault, ParsedLine, Token } from './line';
 import type { Word } from './parse-words';
 import { readLabel } from './label-line';
@@ -223,13 +223,14 @@ export const panelLines: readonly PanelLineReader[] = [
     card: ['supply 2al n4 g8', 'supply conductors; their neutral; ground run with them'],
     read([, second, ...rest]) {
       const wire = /^(\d+(?:\/0)?)(cu|al)$/i.exec(second?.text ?? '');
-      if (!wire || !isSize(wire[1]!)) return { fault: 'name size and metal: supply 2al', at: 1 };
+      if (!wire || !isPowerSize(wire[1]!))
+        return { fault: 'name size and metal: supply 2al', at: 1 };
       const metal = wire[2]!.toLowerCase() as 'cu' | 'al';
       const facts: Facts = { supplySize: wire[1], supplyMetal: metal };
       const readings = [`${wire[1]} ${properties.metal.choices[metal]}`];
       for (const [index, word] of rest.entries()) {
         const size = word.text.slice(1);
-        if (!/^[ng]/i.test(word.text) || !isSize(size))
+        if (!/^[ng]/i.test(word.text) || !isPowerSize(size))
           return { fault: 'then n4 for its neutral, g8 for a ground run with it', at: index + 2 };
         if (/^n/i.test(word.text)) facts.supplyNeutralSize = size;
         else Object.assign(facts, { supplyGroundSize: size, feederHasGround: true });

@@ -1,6 +1,6 @@
 import { counted } from '../panel/words';
 import { isSize, metalWords } from '../yardstick/size';
-import type { Metal } from '../yardstick/size';
+import type { ConductorMetal } from '../yardstick/size';
 import type { Wire } from './line';
 
 const colours = {
@@ -17,7 +17,7 @@ const colours = {
 export const colourLetters: Readonly<Record<string, string>> = colours;
 
 /** Looks like wires, possible or not. */
-export const wiresPattern = /^(\d+x)?\d+(\/0)?(cu|al)\b/i;
+export const wiresPattern = /^(\d+x)?\d+(\/0)?(cu|al|cca)\b/i;
 
 /** `12cu`, `2x12cu`, `14cu:b+14cu:w*`, `10cu:b/10cu:r`. Wires of each screw, or what is wrong. */
 export function readWires(
@@ -41,7 +41,7 @@ export function readWires(
 }
 
 /** Splits at the / between screws, leaving 1/0 to 4/0 whole. */
-const splitScrews = (text: string) => text.split(/\/(?!0(?:cu|al))/i);
+const splitScrews = (text: string) => text.split(/\/(?!0(?:cu|al|cca))/i);
 
 /** One group for all screws, one for each, or `a+b` with one wire for each screw. */
 function spreadOverScrews(groups: Wire[][], screws: number): Wire[][] | undefined {
@@ -58,7 +58,7 @@ const spreadFault = (groups: Wire[][], screws: number) =>
     : `write / between the screws: this breaker has ${screws}`;
 
 function readItem(item: string): { wire: Wire; count: number } | { fault: string } {
-  const match = /^(?:(\d+)x)?(\d+(?:\/0)?)(cu|al)(?::([a-z])(\*)?)?$/i.exec(item);
+  const match = /^(?:(\d+)x)?(\d+(?:\/0)?)(cu|al|cca)(?::([a-z])(\*)?)?$/i.exec(item);
   if (!match)
     return { fault: `expected a wire such as 12cu, 2x14cu or 12cu:w, got ${item || 'nothing'}` };
   const [, times, size, metal, letter, star] = match;
@@ -76,7 +76,7 @@ function readItem(item: string): { wire: Wire; count: number } | { fault: string
     count,
     wire: {
       size,
-      metal: metal!.toLowerCase() as Metal,
+      metal: metal!.toLowerCase() as ConductorMetal,
       ...(colour && { colour: colours[colour as keyof typeof colours] }),
       ...(colour && (colour === 'w' || colour === 'e') && { remarked: star === '*' }),
     },

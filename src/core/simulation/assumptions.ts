@@ -1,4 +1,4 @@
-import type { Metal, Size } from '../yardstick/size';
+import type { ConductorMetal, Size } from '../yardstick/size';
 import type { WhatIf } from './what-if';
 
 /** A figure nobody recorded, with what it was taken as and why; it can be set to another. */
@@ -21,7 +21,7 @@ export interface TakenSize {
   id: string;
   words: string;
   size: Size;
-  metal: Metal;
+  metal: ConductorMetal;
   /** What of it nobody recorded. */
   assumed: 'nothing' | 'size' | 'metal' | 'size and metal';
 }

@@ -4,7 +4,7 @@ import { capital } from '../panel/words';
 import type { SiteView } from '../panel/site-view';
 import type { Leg, SystemName } from '../panel/system';
 import { systems } from '../panel/system';
-import type { Metal, Size } from '../yardstick/size';
+import type { ConductorMetal, Size } from '../yardstick/size';
 import type { Yardstick } from '../yardstick/yardstick';
 import type { Assuming } from './assumptions';
 import { conductorOhm, runOhm } from './conductor-ohm';
@@ -120,7 +120,7 @@ export function feedBranches(feed: Feed, making: Making): Branch[] {
   const { id, name, from, by, fromService } = feed;
   const cable = by && cableOf(by, site);
   const recordedMetal = reader.value(id, 'supplyMetal') ?? cable?.hot?.metal?.value;
-  const metal: Metal = recordedMetal ?? 'cu';
+  const metal: ConductorMetal = recordedMetal ?? 'cu';
   const changed = assuming.whatIf.size?.[id];
   const recordedSize = changed ?? reader.value(id, 'supplySize') ?? cable?.hot?.size?.value;
   // As small as a 100 A dwelling service may be in copper (310.12): more resistance, not less.
@@ -180,7 +180,8 @@ export function feedBranches(feed: Feed, making: Making): Branch[] {
       yardstick.equipmentGround.find(({ upToA }) => (by?.terminals[0]?.handleA ?? 60) <= upToA)
         ?.cu ??
       '10';
-    const groundMetal = cable?.ground?.metal?.value ?? 'cu';
+    const groundMetal =
+      reader.value(id, 'supplyGroundMetal') ?? cable?.ground?.metal?.value ?? 'cu';
     branches.push(
       branch(
         'ground',

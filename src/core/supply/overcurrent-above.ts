@@ -24,8 +24,12 @@ export function ownMain({ main }: PanelView): RatedDevice | undefined {
   };
 }
 
-/** The nearest rated device above the panel: a breaker of the panel that feeds it, or a disconnect. */
-export function deviceAbove({ reader }: SiteView, panel: PanelView): RatedDevice | undefined {
+/**
+ * The nearest rated device above the panel: a breaker of the panel that feeds it, a disconnect with
+ * fuses or a breaker in it, or what protects the panel whose feed-through lugs feed it.
+ */
+export function deviceAbove(site: SiteView, panel: PanelView): RatedDevice | undefined {
+  const { reader } = site;
   for (const { thing, by } of new SupplyReading(reader).wayUp(panel.id)) {
     const rating = by && reader.fact(by.id, 'handleRatingsA');
     if (rating)
@@ -36,7 +40,9 @@ export function deviceAbove({ reader }: SiteView, panel: PanelView): RatedDevice
         stands: 'feeder',
       };
     const disconnect =
-      thing.type === 'disconnect' ? reader.fact(thing.id, 'disconnectRatingA') : undefined;
+      thing.type === 'disconnect' && reader.value(thing.id, 'disconnectFused') !== false
+        ? reader.fact(thing.id, 'disconnectRatingA')
+        : undefined;
     if (disconnect)
       return {
         ratingA: disconnect.value,
@@ -44,9 +50,17 @@ export function deviceAbove({ reader }: SiteView, panel: PanelView): RatedDevice
         fact: disconnect as Fact,
         stands: 'disconnect',
       };
-    if (thing.type === 'panel') return undefined;
+    if (thing.type === 'panel') return by ? undefined : throughLugs(site, thing.id);
   }
   return undefined;
+}
+
+/** What protects the bus of a panel with feed-through lugs protects what hangs on them. */
+function throughLugs(site: SiteView, id: string): RatedDevice | undefined {
+  const holder = site.panels.find((one) => one.id === id);
+  if (!holder || site.reader.value(id, 'feedThroughLugs') !== true) return undefined;
+  const device = supplyDevice(site, holder);
+  return device && { ...device, words: `${device.words} of ${holder.name}`, stands: 'feeder' };
 }
 
 /** First overcurrent device on the supply side of the bus: the smallest of its own main and what is above. */

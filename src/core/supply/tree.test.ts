@@ -37,13 +37,13 @@ describe('the first disconnect follows from the tree', () => {
       'first-disconnect',
     ],
     [
-      'a disconnect outdoors makes the indoor panel downstream',
+      'a disconnect of which nobody said whether it is service equipment leaves it open',
       [
         ['m', 'meter', 'service'],
         ['d', 'disconnect', 'm'],
         ['p', 'panel', 'd'],
       ],
-      'downstream',
+      'unknown',
     ],
     ['nothing recorded', [['p', 'panel']], 'unknown'],
     [
@@ -60,6 +60,19 @@ describe('the first disconnect follows from the tree', () => {
     expect(placeOf(book, 'p')).toBe(place);
   });
 
+  test.each([
+    [{ disconnectRole: 'service' }, 'downstream'],
+    [{ disconnectMarked: true }, 'downstream'],
+    [{ disconnectRole: 'later' }, 'downstream'],
+    [{ disconnectRole: 'meter' }, 'first-disconnect'],
+    [{ disconnectRole: 'meter', disconnectMarked: true }, 'first-disconnect'],
+    [{}, 'unknown'],
+  ] as const)('a disconnect outdoors recorded as %j: the panel indoors is %s', (facts, place) => {
+    const book = house(['m', 'meter', 'service'], ['d', 'disconnect', 'm'], ['p', 'panel', 'd']);
+    book.observe('d', facts);
+    expect(placeOf(book, 'p')).toBe(place);
+  });
+
   test('a breaker of another panel makes it downstream, in the service’s own system', () => {
     const book = house(['p', 'panel', 'service'], ['q', 'panel']);
     book.line('p', '1+3 60 6cu');
@@ -73,7 +86,7 @@ describe('the first disconnect follows from the tree', () => {
 
   test('a loop is not known, and is drawn', () => {
     const book = house(['d', 'disconnect'], ['p', 'panel', 'd']);
-    book.observe('d', { fedFrom: 'p' });
+    book.observe('d', { fedFrom: 'p', disconnectRole: 'service' });
     expect(placeOf(book, 'p')).toBe('downstream');
     const { reader } = book.site;
     const laid = layOutTrees(supplyTrees([...reader.inspection.things.values()], reader));

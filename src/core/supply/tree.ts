@@ -9,6 +9,8 @@ export interface PlaceInSupply {
   fact: Fact | undefined;
   /** Voltage system of the service it comes from. */
   system: SystemName | undefined;
+  /** The disconnect of which nobody said whether it is the service's own, where the answer turns on it. */
+  unsureOf?: string | undefined;
 }
 
 /** One thing of the supply with what hangs on it. */
@@ -47,19 +49,38 @@ export class SupplyReading {
   }
 
   /**
-   * Whether a panel holds the first disconnect: fed from the service with only meters between it
-   * does; with a disconnect or another panel between it is downstream of the first.
+   * Whether a panel or a disconnect is the first disconnect: fed from the service with only meters
+   * and meter disconnects between it is; with service equipment or another panel between it is
+   * downstream of the first. A disconnect of which nobody said what it is leaves it unknown.
    */
-  placeOf(panel: string): PlaceInSupply {
-    const way = this.wayUp(panel);
+  placeOf(thing: string): PlaceInSupply {
+    const way = this.wayUp(thing);
     const top = way.at(-1)?.thing;
     const service = top?.type === 'service' ? top : undefined;
-    const between = way.some(({ thing }) => thing.type === 'disconnect' || thing.type === 'panel');
+    const disconnects = way.flatMap((one) => (one.thing.type === 'disconnect' ? one.thing.id : []));
+    const roles = disconnects.map((id) => this.roleOf(id));
+    const between =
+      way.some((one) => one.thing.type === 'panel') ||
+      roles.includes('service') ||
+      roles.includes('later');
+    const unsureOf = between ? undefined : disconnects[roles.indexOf(undefined)];
     return {
-      place: between ? 'downstream' : service ? 'first-disconnect' : 'unknown',
-      fact: way[0]?.fact ?? this.reader.fact(panel, 'fedFrom'),
+      place: between
+        ? 'downstream'
+        : service && unsureOf === undefined
+          ? 'first-disconnect'
+          : 'unknown',
+      fact: way[0]?.fact ?? this.reader.fact(thing, 'fedFrom'),
       system: service && this.reader.value(service.id, 'serviceSystem'),
+      unsureOf,
     };
+  }
+
+  /** What a disconnect was said to be; one marked as the disconnect is service equipment. */
+  roleOf(disconnect: string): 'service' | 'meter' | 'later' | undefined {
+    const said = this.reader.value(disconnect, 'disconnectRole');
+    if (said) return said;
+    return this.reader.value(disconnect, 'disconnectMarked') ? 'service' : undefined;
   }
 }
 

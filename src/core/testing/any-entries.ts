@@ -20,6 +20,13 @@ function valuesOf(spec: PropertySpec): fc.Arbitrary<Json> {
       fc.integer({ min: 0, max: 3000 }),
       fc.record({ value: fc.integer({ min: 0, max: 99 }), unit: fc.constantFrom('in', 'ft', 'm') }),
     ),
+    torque: fc.oneof(
+      fc.integer({ min: 0, max: 60 }),
+      fc.record({
+        value: fc.integer({ min: 0, max: 300 }),
+        unit: fc.constantFrom('N·m', 'lbf·in'),
+      }),
+    ),
     text: fc.constantFrom('Tarnholt', 'yes', '2026-01-01'),
     list: fc.array(fc.constantFrom('Tarnholt', 'Oskelund TQ'), { maxLength: 3 }),
     numbers: fc.uniqueArray(fc.integer({ min: 1, max: 24 }), { maxLength: 4 }),

@@ -25,7 +25,7 @@ export interface BenchFacts {
   building?: Facts;
   /** Of the service; split-phase where it says nothing else. */
   service?: Facts;
-  /** Of the disconnect outside. */
+  /** Of the disconnect outside; service equipment where the panel hangs on it. */
   disconnect?: Facts;
   /** Neutral and ground bars; true = 24 screws each. */
   bars?: boolean;
@@ -51,7 +51,10 @@ export function bench({
   book.add('site', 'site', null, { name: 'Test house' });
   book.add('building', 'house', 'site', building);
   book.add('service', 'service', 'house', { serviceSystem: 'split-phase', ...service });
-  book.add('disconnect', 'disconnect', 'house', disconnect);
+  book.add('disconnect', 'disconnect', 'house', {
+    ...(fedBy === 'disconnect' && { disconnectRole: 'service' }),
+    ...disconnect,
+  });
   book.add('panel', 'panel', 'house', { rows, ...panel, ...(fedBy && { fedFrom: fedBy }) });
   if (bars) {
     book.add('bar', 'nbar', 'panel', { barKind: 'neutral', terminalCount: 24 });

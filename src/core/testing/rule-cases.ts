@@ -16,17 +16,20 @@ export interface Given extends BenchFacts {
    */
   facts?: Readonly<Record<string, Facts>>;
   settings?: Partial<Settings>;
+  /** Recorded last, where it needs what was recorded before. */
+  after?: (made: Bench) => void;
 }
 
 /** Name of the condition; what is recorded; the outcome, `found: message` where it fires; the place where there are several. */
 export type RuleCase = readonly [name: string, given: Given, expected: string, at?: string];
 
 /** Records a case. */
-export function record({ lines = [], things = [], facts = {}, ...given }: Given): Bench {
+export function record({ lines = [], things = [], facts = {}, after, ...given }: Given): Bench {
   const made = bench(given);
   for (const [type, id, within, said] of things) made.book.add(type, id, within, said);
   made.lines(...lines);
   for (const [about, said] of Object.entries(facts)) made.facts(said, refOf(made, about));
+  after?.(made);
   return made;
 }
 

@@ -47,8 +47,9 @@ describe('nothing wrong here', () => {
     const { site } = book;
     const group = askedAt(6, site, site.panels[0]!).find((one) => one.many)!;
     expect(nothingWrong(group).map(({ about }) => about)).toHaveLength(2);
-    expect(nothingWrong(group)[0]!.facts).toMatchObject({ heatMark: false, wear: 'sound' });
-    expect(nothingWrong(group)[0]!.facts).not.toHaveProperty('tightness');
+    expect(nothingWrong(group)[0]!.facts).toMatchObject({ heatMark: false, handleState: 'on' });
+    for (const touched of ['tightness', 'wear', 'failedTrip', 'testButton'])
+      expect(nothingWrong(group)[0]!.facts).not.toHaveProperty(touched);
   });
 });
 

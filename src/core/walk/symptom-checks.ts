@@ -21,6 +21,14 @@ export const symptomChecks: Record<Symptom, SymptomChecks> = {
       { stage: 11, at: 'what it feeds, and whether circuits were joined' },
     ],
   },
+  'trips-later': {
+    suspect: 'overload, or a joint that heats until the breaker opens',
+    look: [
+      { stage: 6, at: 'what the breaker does when closed, and after minutes' },
+      { stage: 8, at: 'the joint under its screw, its stab' },
+      { stage: 10, at: 'its load current and the temperature of its screw' },
+    ],
+  },
   enlarged: {
     suspect: 'a breaker or fuse larger than its conductor allows',
     look: [

@@ -1,38 +1,45 @@
-import type { Metal, Size } from './size';
+import type { ConductorMetal, Size } from './size';
+import { tableMetal } from './size';
 import type { AmpacityColumn, Yardstick } from './yardstick';
 
 /** Ampacity, A, from one column; undefined where the table has no figure (14 aluminium). */
 export function ampacityOf(
   yardstick: Yardstick,
-  metal: Metal,
+  metal: ConductorMetal,
   size: Size,
   column: AmpacityColumn,
 ): number | undefined {
-  return yardstick.ampacityA[metal][size]?.[column];
+  return yardstick.ampacityA[tableMetal(metal)][size]?.[column];
 }
 
 /**
  * Largest ordinary overcurrent device, A, for a conductor read in one column: the small-conductor
  * limit (240.4(D)), else its ampacity or the next standard rating up (240.4(B)).
+ * Of several receptacles the largest standard rating within the ampacity: a device, not a figure.
  * @example 14 copper: 15. 6 copper at 60 °C: ampacity 55, so 60. 12 aluminium: 15.
  */
 export function largestDeviceA(
   yardstick: Yardstick,
-  metal: Metal,
+  metal: ConductorMetal,
   size: Size,
   column: AmpacityColumn,
   severalReceptacles: boolean,
 ): number | undefined {
   const ampacity = ampacityOf(yardstick, metal, size, column);
   if (ampacity === undefined) return undefined;
-  const small = yardstick.smallConductorA[metal]?.[size];
+  const small = yardstick.smallConductorA[tableMetal(metal)]?.[size];
   if (small !== undefined) return Math.min(small, nextStandardA(yardstick, ampacity));
-  if (severalReceptacles) return ampacity;
+  if (severalReceptacles) return standardWithinA(yardstick, ampacity);
   return nextStandardA(yardstick, ampacity);
 }
 
+/** Largest standard rating that does not exceed a figure, A; the figure below the smallest. */
+export function standardWithinA(yardstick: Yardstick, figureA: number): number {
+  return yardstick.standardRatingsA.findLast((rating) => rating <= figureA) ?? figureA;
+}
+
 /** The ampacity itself where it is a standard rating or too large, else the next one up, A. */
-function nextStandardA(yardstick: Yardstick, ampacity: number): number {
+export function nextStandardA(yardstick: Yardstick, ampacity: number): number {
   if (ampacity > yardstick.nextSizeUpToA) return ampacity;
   for (const rating of yardstick.standardRatingsA) if (rating >= ampacity) return rating;
   return ampacity;

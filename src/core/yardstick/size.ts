@@ -1,5 +1,7 @@
-/** Conductor sizes, AWG then kcmil, smallest first. */
+/** Conductor sizes, AWG then kcmil, smallest first. 18 and 16 are leads of low-voltage sources. */
 export const sizes = [
+  '18',
+  '16',
   '14',
   '12',
   '10',
@@ -22,11 +24,31 @@ export const sizes = [
 ] as const;
 export type Size = (typeof sizes)[number];
 
-/** Copper-clad aluminium counts as aluminium. */
+/** Sizes of circuits and feeders. */
+export const powerSizes = sizes.slice(2) as Exclude<Size, LeadSize>[];
+export type LeadSize = '18' | '16';
+/** Whether it is a size of circuits and feeders. */
+export const isPowerSize = (text: string): text is Exclude<Size, LeadSize> =>
+  isSize(text) && !isLead(text);
+
+export const isLead = (size: Size): size is LeadSize => size === '18' || size === '16';
+
+/** What a conductor is made of. */
+export const conductorMetals = ['cu', 'al', 'cca'] as const;
+export type ConductorMetal = (typeof conductorMetals)[number];
+
+/** Metals the tables know. */
 export const metals = ['cu', 'al'] as const;
 export type Metal = (typeof metals)[number];
 
-export const metalWords: Record<Metal, string> = { cu: 'copper', al: 'aluminium' };
+/** Copper-clad aluminium has the figures of aluminium. */
+export const tableMetal = (metal: ConductorMetal): Metal => (metal === 'cu' ? 'cu' : 'al');
+
+export const metalWords: Record<ConductorMetal, string> = {
+  cu: 'copper',
+  al: 'aluminium',
+  cca: 'copper-clad aluminium',
+};
 
 export function isSize(text: string): text is Size {
   return (sizes as readonly string[]).includes(text);

@@ -14,6 +14,9 @@ export interface LengthLimit {
   source: Source;
 }
 
+/** A size, an area of several conductors in kcmil, or everything above. */
+export type AreaLimit = Size | '900' | '1100' | '1750' | 'more';
+
 export type AmpacityColumn = 60 | 75 | 90;
 
 export type ProtectedPlace =
@@ -47,7 +50,14 @@ export interface Yardstick {
   /** 250.122: smallest equipment grounding conductor by overcurrent device, A up to. */
   equipmentGround: readonly { upToA: number; cu: Size; al: Size }[];
   /** 250.66: smallest electrode conductor by the service conductor, up to. */
-  electrodeConductor: readonly { cuUpTo: Size; alUpTo: Size; cu: Size; al: Size }[];
+  electrodeConductor: readonly {
+    cuUpTo: AreaLimit;
+    alUpTo: AreaLimit;
+    cu: Size;
+    al: Size;
+  }[];
+  /** Area of a conductor, thousand circular mils. */
+  areaKcmil: Record<Size, number>;
   /** To rods only, and to an encased bar only, it need never be larger. */
   electrodeConductorMost: Record<'rod' | 'encased', { cu: Size; al: Size | null }>;
   /** Ohm one rod alone may have. */
@@ -101,7 +111,7 @@ export interface Yardstick {
   /** Year a panel was first kept out of a place. */
   placeSince: Record<'bathroom' | 'clothes-closet' | 'over-steps', number>;
   /** Resistance at 75 °C, ohm per 1000 ft. */
-  ohmPerKft: Record<Metal, Partial<Record<Size, number>>>;
+  ohmPerKft: Record<Metal, Record<Size, number>>;
   /** Resistance at 25 °C over that at 75 °C, cold copper. */
   coldShare: number;
   /** Years the yardstick said a rule in words, where they differ from the rule's own. */
@@ -109,7 +119,7 @@ export interface Yardstick {
   /** Breaker ÷ conductor ampacity that no air-conditioner nameplate can make right. */
   airConditionerLimit: number;
   motorConductor: number;
-  motorDevice: number;
+  motorDevice: { breaker: number; timeDelayFuse: number; otherFuse: number };
   sources: Record<
     | 'ampacity'
     | 'smallConductor'

@@ -28,25 +28,53 @@ const scoped: readonly Subject[] = [
   'load',
 ];
 
+const noticed = { act: 'look', fine: false } as const;
+
 /** Observations that attach to any thing. */
 export const anyProperties = {
-  removed: yesNo(everything, 'Not there after all'),
+  removed: yesNo(everything, 'Not there after all', { act: 'none' }),
   /** A count of everything there, made on purpose: what is not recorded beyond it is absent. */
-  conductorCount: whole(['terminal', 'bar', 'bar-terminal'], 'Conductors here, all told', 0, 90),
-  heatMark: yesNo(metal, 'Heat mark', { fine: false }),
-  melted: yesNo(metal, 'Melted or charred', { fine: false }),
-  arcing: yesNo(metal, 'Arcing seen or heard', { fine: false }),
-  moisture: yesNo(metal, 'Moisture or corrosion', { fine: false }),
-  liveReachable: yesNo(metal, 'Bare live parts can be reached', { fine: false }),
+  conductorCount: whole(
+    ['terminal', 'bar', 'bar-terminal', 'lug'],
+    'Conductors here, all told',
+    0,
+    90,
+    '',
+    { act: 'open' },
+  ),
+  heatMark: yesNo(metal, 'Heat mark', noticed),
+  melted: yesNo(metal, 'Melted or charred', noticed),
+  arcing: yesNo(metal, 'Arcing seen or heard', noticed),
+  moisture: yesNo(metal, 'Moisture or corrosion', noticed),
+  liveReachable: yesNo(metal, 'Bare live parts can be reached', noticed),
   /** Found by touching: never part of "nothing wrong here". */
-  tightness: choice(metal, 'How firm', {
-    firm: 'firm',
-    loose: 'loose',
-    'falls-off': 'falls off when touched',
-  }),
-  altered: yesNo(metal, 'Altered: filed, bent, wedged, forced', { fine: false }),
-  inPermitScope: yesNo(scoped, 'Part of the work under the permit'),
-  remark: text(everything, 'Remark', 2000),
+  tightness: choice(
+    metal,
+    'How firm',
+    {
+      firm: 'firm',
+      loose: 'loose',
+      'falls-off': 'falls off when touched',
+    },
+    { act: 'touch' },
+  ),
+  altered: yesNo(metal, 'Altered: filed, bent, wedged, forced', noticed),
+  inPermitScope: yesNo(scoped, 'Part of the work under the permit', { act: 'ask' }),
+  /** Number of the permit this part was done under. */
+  underPermit: text(scoped, 'Done under permit number', 60, { act: 'ask' }),
+  /** Works on this part alone. */
+  partWork: choice(
+    scoped,
+    'Added or changed',
+    {
+      none: 'not since it was built',
+      permitted: 'since, with a permit',
+      'no-permit': 'since, without a permit',
+      unknown: 'since, permit not known',
+    },
+    { act: 'ask' },
+  ),
+  remark: text(everything, 'Remark', 2000, { act: 'none' }),
 };
 
 /** The observations, in the order a form lists them. */

@@ -11,8 +11,9 @@ const formWords = Object.fromEntries(
   Object.entries(deviceForms).map(([name, { words }]) => [name, words]),
 ) as Record<FormName, string>;
 
-const atHandles = { stage: 6 } as const;
-const inside = { stage: 8 } as const;
+const atHandles = { act: 'look', stage: 6 } as const;
+const tried = { act: 'test', stage: 6 } as const;
+const inside = { act: 'open', stage: 8 } as const;
 
 /** What is recorded of a breaker, fuse or other device. */
 export const deviceProperties = {
@@ -32,8 +33,9 @@ export const deviceProperties = {
     ]),
     label: 'Position',
     input: 'none',
+    act: 'look',
   }),
-  form: choice(['device'], 'Form', formWords),
+  form: choice(['device'], 'Form', formWords, { act: 'look' }),
   /** One rating for each handle, A. */
   handleRatingsA: property({
     on: ['device'],
@@ -41,6 +43,7 @@ export const deviceProperties = {
     label: 'Rating on the handle',
     input: 'none',
     unit: 'A',
+    act: 'look',
   }),
   breakerType: text(['device'], 'Type designation', 40, atHandles),
   protection: choice(
@@ -80,7 +83,7 @@ export const deviceProperties = {
       'does-not-trip': 'does not trip',
       'does-not-reset': 'does not reset',
     },
-    atHandles,
+    tried,
   ),
   wear: choice(
     ['device'],
@@ -93,7 +96,7 @@ export const deviceProperties = {
       'does-not-reset': 'does not reset',
       'fails-test': 'fails when tested',
     },
-    { ...atHandles, fine: 'sound' },
+    { ...atHandles, act: 'touch' },
   ),
   faultCode: text(['device'], 'Fault code shown, and its maker’s legend', 120, atHandles),
   tripsOnClosing: choice(
@@ -105,7 +108,7 @@ export const deviceProperties = {
       'without-load': 'at once, load off',
       later: 'after minutes',
     },
-    atHandles,
+    tried,
   ),
   /** Conductors each terminal is marked for. */
   terminalTakes: whole(['device'], 'Conductors the screw is marked for', 1, 2, '', inside),
@@ -128,9 +131,34 @@ export const deviceProperties = {
   voltageRating: choice(
     ['device'],
     'Voltage marking',
-    { slash: 'slash: 120/240', straight: 'straight: 240' },
+    {
+      slash: '120/240: slash',
+      straight: '240: straight',
+      '277': '277',
+      'slash-480': '480Y/277: slash',
+      '480': '480: straight',
+    },
     inside,
   ),
+  /** Another maker's, tested for this panel and marked so. */
+  classifiedFor: yesNo(['device'], 'Marked as classified for this panel', inside),
+  plugOnNeutral: yesNo(['panel', 'device'], 'Plugs onto the neutral bar', inside),
+  fuseKind: choice(
+    ['device'],
+    'Fuse is',
+    { 'time-delay': 'time-delay', 'non-time-delay': 'without time delay' },
+    inside,
+  ),
+  /** Pole to pole at its load side, handle on. */
+  poleToPoleV: quantity(['device'], 'Output pole to pole, handle on', 700, 'V', {
+    act: 'test',
+    stage: 10,
+  }),
+  /** Line side to load side of one pole, handle on: what is lost in the breaker. */
+  acrossV: quantity(['terminal'], 'Lost across its own pole, handle on', 700, 'V', {
+    act: 'test',
+    stage: 10,
+  }),
   backfed: yesNo(['device'], 'Fed from its load side', { ...inside, fine: false }),
   heldDown: yesNo(['device'], 'Held down', inside),
   pigtail: choice(
@@ -146,10 +174,10 @@ export const deviceProperties = {
     inside,
   ),
   offAndTagged: yesNo(['device'], 'Switched off and tagged', atHandles),
-  failedTrip: yesNo(['device'], 'Failed to trip when tested', { ...atHandles, fine: false }),
-  protectionTestedGood: yesNo(['device'], 'Its protection tested good', atHandles),
-  loadCurrentA: quantity(['terminal'], 'Load current', 2000, 'A', { stage: 10 }),
-  outputV: quantity(['terminal'], 'Output, handle on', 700, 'V', { stage: 10 }),
+  failedTrip: yesNo(['device'], 'Failed to trip when tested', tried),
+  protectionTestedGood: yesNo(['device'], 'Its protection tested good', tried),
+  loadCurrentA: quantity(['terminal'], 'Load current', 2000, 'A', { act: 'test', stage: 10 }),
+  outputV: quantity(['terminal'], 'Output, handle on', 700, 'V', { act: 'test', stage: 10 }),
   terminalFit: choice(
     ['terminal'],
     'Conductor in the terminal',
@@ -192,7 +220,7 @@ export const deviceProperties = {
   clips: choice(
     ['device'],
     'Clips and block',
-    { sound: 'sound', burned: 'burned' },
+    { sound: 'sound', browned: 'browned by heat', burned: 'burned or melted' },
     { ...inside, fine: 'sound' },
   ),
 };

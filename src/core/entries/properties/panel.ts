@@ -5,24 +5,26 @@ import {
   choice,
   choices,
   length,
+  moreThanNone,
   numbers,
   property,
   quantity,
   text,
   thingId,
+  torque,
   whole,
   yesNo,
 } from './spec';
 
-const front = { stage: 4, at: 'space' } as const;
-const door = { stage: 5, at: 'door' } as const;
-const handles = { stage: 6, at: 'handles' } as const;
-const cover = { stage: 7, at: 'cover' } as const;
-const inside = { stage: 8, at: 'inside' } as const;
-const grounds = { stage: 9, at: 'bond' } as const;
-const readings = { stage: 10, at: 'readings' } as const;
-const closing = { stage: 13, at: 'cover' } as const;
-const enclosure = { at: 'enclosure' } as const;
+const front = { act: 'look', stage: 4, at: 'space' } as const;
+const door = { act: 'open', stage: 5, at: 'door' } as const;
+const handles = { act: 'look', stage: 6, at: 'handles' } as const;
+const cover = { act: 'open', stage: 7, at: 'cover' } as const;
+const inside = { act: 'open', stage: 8, at: 'inside' } as const;
+const grounds = { act: 'open', stage: 9, at: 'bond' } as const;
+const readings = { act: 'test', stage: 10, at: 'readings' } as const;
+const closing = { act: 'look', stage: 13, at: 'cover' } as const;
+const enclosure = { act: 'look', at: 'enclosure' } as const;
 
 /** What is recorded of a panel: its space, door, cover, inside, bond and readings. */
 export const panelProperties = {
@@ -74,7 +76,7 @@ export const panelProperties = {
     input: 'none',
     ...handles,
   }),
-  feedThroughLugs: yesNo(['panel'], 'Feed-through lugs', { stage: 8, at: 'supply' }),
+  feedThroughLugs: yesNo(['panel'], 'Feed-through lugs', { act: 'open', stage: 8, at: 'supply' }),
   maker: text(['panel', 'device'], 'Maker', 60, door),
   model: text(['panel'], 'Model', 60, door),
 
@@ -103,6 +105,9 @@ export const panelProperties = {
     { ...front, fine: [] },
   ),
   doorOpens: yesNo(['panel'], 'Door opens 90°', { ...front, fine: true }),
+  /** Children come where this panel hangs: a fact of its place, not of the house. */
+  childrenNear: yesNo(['panel'], 'Children come where it hangs', { ...front, act: 'ask' }),
+  standsIndoors: choice(['panel'], 'Hangs', { indoors: 'indoors', outdoors: 'outdoors' }, front),
   combustiblesNear: yesNo(['panel'], 'Combustibles in the working space', {
     ...front,
     fine: false,
@@ -118,11 +123,18 @@ export const panelProperties = {
     },
     { ...front, fine: 'open' },
   ),
+  waterNearby: choices(
+    ['panel'],
+    'Water near',
+    { piping: 'piping over or under it', pump: 'a pump below', drip: 'drip marks' },
+    { ...front, fine: [] },
+  ),
+  /** Before several could stand side by side. */
   waterNear: choice(
     ['panel'],
     'Water near',
     { none: 'none', piping: 'piping over or under it', pump: 'a pump below', drip: 'drip marks' },
-    { ...front, fine: 'none' },
+    { act: 'look', retired: true },
   ),
   lightThere: yesNo(['panel'], 'Light at the panel', { ...front, fine: true }),
   occupantReaches: yesNo(['panel'], 'Occupant reaches own devices', { ...front, fine: true }),
@@ -161,15 +173,20 @@ export const panelProperties = {
   labelTandemPositions: numbers(['panel'], 'Positions that take tandems', door),
   labelGroundsPerTerminal: whole(['panel'], 'Grounds per terminal on the label', 1, 4, '', door),
   labelStabA: whole(['panel'], 'Most for one stab on the label', 30, 400, 'A', door),
-  labelTorqueNm: quantity(['panel', 'device', 'lug'], 'Torque on the label', 200, 'N·m', door),
+  labelTorqueNm: torque(['panel', 'device', 'lug', 'bar'], 'Torque on the label', door),
+  /** By kind of terminal, as labels give it. */
+  labelTorqueLug: torque(['panel'], 'Torque on the label: lugs', door),
+  labelTorqueMain: torque(['panel'], 'Torque on the label: main', door),
+  labelTorqueBreaker: torque(['panel'], 'Torque on the label: breaker screws', door),
+  labelTorqueBar: torque(['panel'], 'Torque on the label: bar screws', door),
   labelInhibitor: choice(
     ['panel'],
     'Inhibitor on aluminium, by the label',
     { wanted: 'wanted', 'not-wanted': 'not wanted' },
     door,
   ),
-  interruptingKa: quantity(['panel', 'device'], 'Interrupting rating', 200, 'kA', door),
-  seriesRatingKa: quantity(['panel'], 'Series rating on the label', 200, 'kA', door),
+  interruptingKa: moreThanNone(['panel', 'device'], 'Interrupting rating', 200, 'kA', door),
+  seriesRatingKa: moreThanNone(['panel'], 'Series rating on the label', 200, 'kA', door),
   directory: choice(
     ['panel'],
     'Circuit directory',
@@ -223,6 +240,7 @@ export const panelProperties = {
     ...cover,
     fine: false,
   }),
+  scorchAt: numbers(['panel'], 'Soot or arc mark at positions', cover),
   scorch: choice(
     ['panel'],
     'Soot or arc mark on the cover',
@@ -239,19 +257,24 @@ export const panelProperties = {
     ['knockout'],
     'Knockout',
     { closed: 'closed', open: 'open', pressed: 'pressed back' },
-    { stage: 7, fine: 'closed' },
+    { act: 'look', stage: 7, fine: 'closed' },
   ),
   knockoutSide: choice(
     ['knockout'],
     'In the',
     { top: 'top', bottom: 'bottom', left: 'left side', right: 'right side', back: 'back' },
-    { stage: 7 },
+    { act: 'look', stage: 7 },
   ),
-  cameIn: choice(['position', 'knockout'], 'Came in by that opening', {
-    none: 'nothing',
-    water: 'water',
-    insects: 'insects',
-  }),
+  cameIn: choice(
+    ['position', 'knockout'],
+    'Came in by that opening',
+    {
+      none: 'nothing',
+      water: 'water',
+      insects: 'insects',
+    },
+    { act: 'look' },
+  ),
   busMetal: choice(['panel'], traits.busMetal.words, traits.busMetal.values, inside),
   breakerHold: choice(['panel'], traits.breakerHold.words, traits.breakerHold.values, inside),
   handleTravel: choice(['panel'], traits.handleTravel.words, traits.handleTravel.values, handles),
@@ -275,7 +298,7 @@ export const panelProperties = {
     {
       none: 'none',
       dust: 'dust',
-      shavings: 'shavings',
+      shavings: 'conductive shavings',
       insects: 'insects or nest',
       paint: 'paint or plaster on live parts',
     },
@@ -283,6 +306,7 @@ export const panelProperties = {
   ),
   fillPercent: quantity(['panel'], 'Gutter filled by wires passing through', 100, '%', inside),
   spliceFillPercent: quantity(['panel'], 'Gutter filled at splices', 100, '%', inside),
+  /** Of the fullest bundle, where nobody said which wires they are. */
   bundledOver600: whole(['panel'], 'Current-carrying wires bundled over 600 mm', 0, 90, '', inside),
   bushing: choice(
     ['panel'],
@@ -298,7 +322,7 @@ export const panelProperties = {
   ),
 
   bond: choice(
-    ['panel'],
+    ['panel', 'disconnect'],
     'Neutral to enclosure',
     {
       strap: 'joined by a strap',
@@ -346,12 +370,25 @@ export const panelProperties = {
   ),
   /** So that the demand can be worked out from what is recorded. */
   loadsListed: yesNo(['panel'], 'All fixed loads recorded with their power', {
+    act: 'ask',
     stage: 11,
     at: 'readings',
   }),
   peakLegA: quantity(['panel'], 'Highest leg, measured peak', 2000, 'A', readings),
+  peakOver: choice(
+    ['panel'],
+    'That peak is of',
+    {
+      moment: 'a moment',
+      days: 'less than 30 days',
+      month: '30 days recorded, or more',
+      year: 'a year',
+    },
+    readings,
+  ),
   legA: quantity(['panel'], 'Leg A current', 2000, 'A', readings),
   legB: quantity(['panel'], 'Leg B current', 2000, 'A', readings),
+  legC: quantity(['panel'], 'Leg C current', 2000, 'A', readings),
   workedOn: yesNo(['panel', 'device', 'bar', 'lug'], 'Worked on at this visit', readings),
   provenDead: choice(
     ['panel', 'device', 'lug'],
@@ -378,12 +415,19 @@ export const panelProperties = {
     { ...closing, fine: [] },
   ),
 
-  opening: choice(['position'], 'Opening', {
-    covered: 'closed by the cover',
-    blanked: 'closed by a blank',
-    open: 'open',
+  opening: choice(
+    ['position'],
+    'Opening',
+    {
+      covered: 'closed by the cover',
+      blanked: 'closed by a blank',
+      open: 'open',
+    },
+    { act: 'look' },
+  ),
+  liveMetalInPlane: yesNo(['position'], 'Bare live metal in the plane of the opening', {
+    act: 'look',
   }),
-  liveMetalInPlane: yesNo(['position'], 'Bare live metal in the plane of the opening'),
   busCondition: choice(
     ['position'],
     'Bus at the stab',
@@ -392,15 +436,20 @@ export const panelProperties = {
       discoloured: 'discoloured by heat',
       burned: 'pitted, melted or arc-marked',
     },
-    { stage: 8, fine: 'bright' },
+    { act: 'touch', stage: 8 },
   ),
-  leg: choice(['position'], 'Leg, where it is not the panel’s pattern', { A: 'A', B: 'B', C: 'C' }),
+  leg: choice(
+    ['position'],
+    'Leg, where it is not the panel’s pattern',
+    { A: 'A', B: 'B', C: 'C' },
+    { act: 'test' },
+  ),
 
   lugCondition: choice(
     ['lug'],
     'Lug',
     { sound: 'sound', discoloured: 'discoloured', melted: 'melted or charred', pitted: 'pitted' },
-    { stage: 8, fine: 'sound' },
+    { act: 'open', stage: 8, fine: 'sound' },
   ),
   lugMechanics: choice(
     ['lug'],
@@ -411,15 +460,22 @@ export const panelProperties = {
       stripped: 'stripped',
       insulation: 'insulation under it',
     },
-    { stage: 8, fine: 'sound' },
+    { act: 'open', stage: 8, fine: 'sound' },
   ),
-  inhibitor: choice(['lug'], 'Inhibitor', { present: 'present', absent: 'absent' }, { stage: 8 }),
-  strandsCut: yesNo(['lug'], 'Strands cut', { stage: 8, fine: false }),
-  markedForAl: yesNo(['lug'], 'Marked for aluminium', { stage: 8 }),
-  torqueNm: quantity(['lug', 'terminal', 'bar-terminal'], 'Torque measured', 200, 'N·m', {
+  inhibitor: choice(
+    ['lug'],
+    'Inhibitor',
+    { present: 'present', absent: 'absent' },
+    { act: 'open', stage: 8 },
+  ),
+  strandsCut: yesNo(['lug'], 'Strands cut', { act: 'open', stage: 8, fine: false }),
+  markedForAl: yesNo(['lug'], 'Marked for aluminium', { act: 'open', stage: 8 }),
+  torqueNm: torque(['lug', 'terminal', 'bar-terminal'], 'Torque measured', {
+    act: 'test',
     stage: 10,
   }),
   temperatureC: quantity(['lug', 'terminal', 'bar-terminal', 'device'], 'Temperature', 300, '°C', {
+    act: 'test',
     stage: 10,
   }),
 };

@@ -1,13 +1,13 @@
 import { systems } from '../../panel/system';
 import type { SystemName } from '../../panel/system';
 import { schoolWords } from '../../settings/schools';
-import { choice, choices, numbers, quantity, text, whole, yesNo } from './spec';
+import { choice, choices, moreThanNone, numbers, text, whole, yesNo } from './spec';
 
 const systemWords = Object.fromEntries(
   Object.entries(systems).map(([name, { words }]) => [name, words]),
 ) as Record<SystemName, string>;
 
-const setOut = { stage: 1 } as const;
+const setOut = { act: 'ask', stage: 1 } as const;
 
 /** Stage 1: the visit, the place and the people. */
 export const placeProperties = {
@@ -30,6 +30,8 @@ export const placeProperties = {
       'what-if',
     ],
     'Name',
+    200,
+    { act: 'none' },
   ),
   address: text(['site'], 'Address', 200, setOut),
   visitKind: choice(
@@ -87,6 +89,7 @@ export const placeProperties = {
       flicker: 'lights flicker or dim',
       'over-voltage': 'goods damaged, lights too bright',
       shocks: 'shocks or sparking at taps or metal',
+      'trips-later': 'a breaker trips after minutes of use',
       smell: 'a warm or burnt smell',
       crackle: 'crackling or buzzing',
     },
@@ -104,10 +107,20 @@ export const placeProperties = {
     },
     setOut,
   ),
-  yearBuilt: whole(['building', 'panel', 'device'], 'Year', 1880, 2100, '', setOut),
+  yearBuilt: whole(
+    ['building', 'panel', 'device', 'cable', 'circuit', 'outlet'],
+    'Year',
+    1880,
+    2100,
+    '',
+    setOut,
+  ),
   dwellings: whole(['building'], 'Dwellings', 0, 400, '', setOut),
-  floorAreaM2: quantity(['building', 'dwelling'], 'Floor area', 100_000, 'm²', setOut),
-  childrenInHouse: yesNo(['building'], 'Children in the house', setOut),
+  floorAreaM2: moreThanNone(['building', 'dwelling'], 'Floor area', 100_000, 'm²', setOut),
+  /** As entered: 3 VA a square foot, where it was measured in feet. */
+  floorAreaFt2: moreThanNone(['building', 'dwelling'], 'Floor area', 1_000_000, 'ft²', setOut),
+  /** Of the house as a whole, before it was asked of each panel's place. */
+  childrenInHouse: yesNo(['building'], 'Children in the house', { act: 'ask', retired: true }),
   permitsKnown: choice(
     ['building'],
     'Works and permits',
@@ -121,10 +134,11 @@ export const placeProperties = {
   ),
   workDone: text(['work'], 'Work', 200, setOut),
   workYear: whole(['work'], 'Year of the work', 1880, 2100, '', setOut),
-  serviceSystem: choice(['service', 'panel'], 'Supply', systemWords, { stage: 3 }),
+  serviceSystem: choice(['service', 'panel'], 'Supply', systemWords, { act: 'look', stage: 3 }),
   /** Meters and dwellings a thing belongs to. */
-  serves: text(['meter', 'panel', 'circuit', 'dwelling'], 'Serves', 200),
+  serves: text(['meter', 'panel', 'circuit', 'dwelling'], 'Serves', 200, { act: 'ask' }),
   customNumbers: numbers(['panel'], 'Printed numbers, left column from the top, then right', {
+    act: 'look',
     stage: 6,
   }),
 };

@@ -15,12 +15,14 @@ export const rulingProperties = {
     ),
     label: 'Finding',
     input: 'none',
+    act: 'none',
   }),
   overruledTo: property({
     on: ['ruling'],
     schema: v.nullable(v.picklist(grades)),
     label: 'Overruled to',
     input: 'none',
+    act: 'none',
     choices: gradeWords,
   }),
   overruleReason: property({
@@ -28,6 +30,7 @@ export const rulingProperties = {
     schema: text(600),
     label: 'Reason for overruling',
     input: 'none',
+    act: 'none',
   }),
   /** What was done, and when: shown beside the computed grade. */
   madeSafeHow: property({
@@ -35,6 +38,7 @@ export const rulingProperties = {
     schema: text(600),
     label: 'Made safe: what was done, when',
     input: 'none',
+    act: 'none',
   }),
   /** Key of the finding it is reported under; null = on its own. */
   mergedInto: property({
@@ -42,6 +46,7 @@ export const rulingProperties = {
     schema: v.nullable(text(180)),
     label: 'Reported under',
     input: 'none',
+    act: 'none',
   }),
   /** Place in the report before all that have none; null = by priority. */
   reportPlace: property({
@@ -49,5 +54,6 @@ export const rulingProperties = {
     schema: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999))),
     label: 'Place in the report',
     input: 'none',
+    act: 'none',
   }),
 };

@@ -16,13 +16,28 @@ export const areas = {
 } as const;
 export type Area = keyof typeof areas;
 
-/** When a fact is asked for, and what "nothing wrong here" writes for it. */
+/** How a fact is got: what a person does for it. */
+export const acts = {
+  look: 'eyes alone, nothing touched',
+  open: 'a door or cover opened',
+  touch: 'tugged, rocked, pressed or pulled',
+  test: 'an instrument held to it, or a function tried',
+  trace: 'switched off and walked',
+  ask: 'somebody tells',
+} as const;
+export type Act = keyof typeof acts;
+
+/** When a fact is asked for, how it is got, and what "nothing wrong here" writes for it. */
 export interface Asked {
+  /** The act that gets it; nothing where it is the record's own: a decision, a place in a list. */
+  act: Act | 'none';
   /** Stage of the walk, 1 to 16. */
   stage?: number;
   at?: Area;
   /** The value that says nothing is wrong. Never a measurement. */
   fine?: Json;
+  /** Once asked for and still read; another property asks for it now. */
+  retired?: true;
 }
 
 /** What can be said of a thing: one name through database, core, interface and report. */
@@ -33,7 +48,16 @@ export interface PropertySpec extends Asked {
   label: string;
   /** How a form asks for it. */
   input:
-    'yes-no' | 'choice' | 'choices' | 'number' | 'length' | 'text' | 'list' | 'numbers' | 'none';
+    | 'yes-no'
+    | 'choice'
+    | 'choices'
+    | 'number'
+    | 'length'
+    | 'torque'
+    | 'text'
+    | 'list'
+    | 'numbers'
+    | 'none';
   choices?: Readonly<Record<string, string>>;
   unit?: string;
   /** Said of the entry that states it, not of the thing: several stand side by side. */
@@ -43,10 +67,10 @@ export interface PropertySpec extends Asked {
 /** Keeps the schema's own type, so that values are typed by property name. */
 export const property = <const S extends PropertySpec>(spec: S): S => spec;
 
-export const yesNo = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+export const yesNo = (on: readonly Subject[], label: string, asked: Asked) =>
   property({ on, schema: v.boolean(), label, input: 'yes-no', ...asked });
 
-export const text = (on: readonly Subject[], label: string, most = 200, asked: Asked = {}) =>
+export const text = (on: readonly Subject[], label: string, most: number, asked: Asked) =>
   property({
     on,
     schema: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most)),
@@ -59,7 +83,7 @@ export const choice = <const C extends Record<string, string>>(
   on: readonly Subject[],
   label: string,
   choices: C,
-  asked: Asked & { fine?: keyof C } = {},
+  asked: Asked & { fine?: keyof C },
 ) =>
   property({
     on,
@@ -75,7 +99,7 @@ export const choices = <const C extends Record<string, string>>(
   on: readonly Subject[],
   label: string,
   of: C,
-  asked: Asked = {},
+  asked: Asked,
 ) =>
   property({
     on,
@@ -91,8 +115,8 @@ export const whole = (
   label: string,
   least: number,
   most: number,
-  unit = '',
-  asked: Asked = {},
+  unit: string,
+  asked: Asked,
 ) =>
   property({
     on,
@@ -108,7 +132,7 @@ export const quantity = (
   label: string,
   most: number,
   unit: string,
-  asked: Asked = {},
+  asked: Asked,
 ) =>
   property({
     on,
@@ -118,6 +142,40 @@ export const quantity = (
     unit,
     ...asked,
   });
+
+/** A quantity that cannot be nothing: 0 kVA is no transformer. */
+export const moreThanNone = (
+  on: readonly Subject[],
+  label: string,
+  most: number,
+  unit: string,
+  asked: Asked,
+) =>
+  property({
+    on,
+    schema: v.pipe(
+      v.number(),
+      v.gtValue(0, `more than 0${unit ? ` ${unit}` : ''}`),
+      v.maxValue(most),
+    ),
+    label,
+    input: 'number',
+    unit,
+    ...asked,
+  });
+
+/** A torque keeps its number and unit as entered; a bare number is N·m. */
+export const torqueSchema = v.union([
+  v.pipe(v.number(), v.gtValue(0, 'more than 0 N·m'), v.maxValue(200)),
+  v.strictObject({
+    value: v.pipe(v.number(), v.gtValue(0, 'more than 0'), v.maxValue(1800)),
+    unit: v.picklist(['N·m', 'lbf·in', 'lbf·ft']),
+  }),
+]);
+export type Torque = v.InferOutput<typeof torqueSchema>;
+
+export const torque = (on: readonly Subject[], label: string, asked: Asked) =>
+  property({ on, schema: torqueSchema, label, input: 'torque', ...asked });
 
 /** A length keeps its number and unit as entered; a bare number is mm. */
 export const lengthSchema = v.union([
@@ -129,14 +187,14 @@ export const lengthSchema = v.union([
 ]);
 export type Length = v.InferOutput<typeof lengthSchema>;
 
-export const length = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+export const length = (on: readonly Subject[], label: string, asked: Asked) =>
   property({ on, schema: lengthSchema, label, input: 'length', ...asked });
 
 export const thingId = v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}$/));
 export const anyRef = v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/));
 
 /** A list of different printed numbers. */
-export const numbers = (on: readonly Subject[], label: string, asked: Asked = {}) =>
+export const numbers = (on: readonly Subject[], label: string, asked: Asked) =>
   property({
     on,
     schema: v.pipe(

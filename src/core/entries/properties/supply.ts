@@ -1,10 +1,21 @@
 import { isoTimestamp, picklist, pipe, string } from 'valibot';
-import { sizes } from '../../yardstick/size';
-import { choice, length, property, quantity, thingId, whole, yesNo, text } from './spec';
+import { powerSizes } from '../../yardstick/size';
+import {
+  choice,
+  choices,
+  length,
+  moreThanNone,
+  property,
+  quantity,
+  text,
+  thingId,
+  whole,
+  yesNo,
+} from './spec';
 
-const outside = { stage: 3 } as const;
+const outside = { act: 'look', stage: 3 } as const;
 const supplied = ['panel', 'disconnect', 'meter'] as const;
-const conductorSizes = Object.fromEntries(sizes.map((size) => [size, size]));
+const conductorSizes = Object.fromEntries(powerSizes.map((size) => [size, size]));
 
 const size = (
   on: readonly ('panel' | 'disconnect' | 'meter' | 'electrode' | 'pipe' | 'outlet')[],
@@ -13,11 +24,12 @@ const size = (
 ) =>
   property({
     on,
-    schema: picklist(sizes),
+    schema: picklist(powerSizes),
     label,
     input: 'choice',
     choices: conductorSizes,
     unit: 'AWG',
+    act: 'open',
     stage,
     at: 'supply',
   });
@@ -42,13 +54,20 @@ const endangering = [
 /** Stages 2, 3 and 9: the way of the power from the utility to each panel, electrodes and pipes. */
 export const supplyProperties = {
   /** The service, meter, disconnect, source or feeder device this hangs on. */
-  fedFrom: property({ on: supplied, schema: thingId, label: 'Fed from', input: 'none' }),
+  fedFrom: property({
+    on: supplied,
+    schema: thingId,
+    label: 'Fed from',
+    input: 'none',
+    act: 'look',
+  }),
   supplySize: property({
     on: supplied,
-    schema: picklist(sizes),
+    schema: picklist(powerSizes),
     label: 'Supply conductors',
     input: 'choice',
     choices: conductorSizes,
+    act: 'open',
     stage: 8,
     at: 'supply',
   }),
@@ -56,11 +75,23 @@ export const supplyProperties = {
     supplied,
     'Supply metal',
     { cu: 'copper', al: 'aluminium' },
-    { stage: 8, at: 'supply' },
+    { act: 'open', stage: 8, at: 'supply' },
   ),
   supplyNeutralSize: size(supplied, 'Supply neutral', 8),
   supplyGroundSize: size(supplied, 'Ground run with the supply', 9),
-  supplyLength: length(supplied, 'Length of the supply', { stage: 3, at: 'supply' }),
+  supplyGroundMetal: choice(
+    supplied,
+    'Metal of the ground run with it',
+    { cu: 'copper', al: 'aluminium' },
+    { act: 'open', stage: 9, at: 'supply' },
+  ),
+  /** Each leg in so many conductors side by side; the size is of one. */
+  parallelSets: whole(supplied, 'Sets in parallel', 1, 6, '', {
+    act: 'open',
+    stage: 8,
+    at: 'supply',
+  }),
+  supplyLength: length(supplied, 'Length of the supply', { act: 'look', stage: 3, at: 'supply' }),
   supplyRaceway: choice(
     supplied,
     'Supply runs in',
@@ -71,7 +102,7 @@ export const supplyProperties = {
       plastic: 'plastic raceway',
       open: 'open air',
     },
-    { stage: 3, at: 'supply' },
+    { act: 'look', stage: 3, at: 'supply' },
   ),
   supplyWay: choice(
     ['service'],
@@ -79,6 +110,18 @@ export const supplyProperties = {
     { overhead: 'overhead', underground: 'underground' },
     outside,
   ),
+  mastStates: choices(
+    ['service'],
+    'Wrong at drop, mast or weatherhead',
+    {
+      frayed: 'insulation frayed',
+      'no-drip-loop': 'no drip loop',
+      'loose-mast': 'mast loose',
+      low: 'drop too low',
+    },
+    { ...outside, fine: [] },
+  ),
+  /** Before several could stand side by side. */
   mast: choice(
     ['service'],
     'Drop, mast and weatherhead',
@@ -89,7 +132,7 @@ export const supplyProperties = {
       'loose-mast': 'mast loose',
       low: 'drop too low',
     },
-    { ...outside, fine: 'sound' },
+    { act: 'look', retired: true },
   ),
   insideRun: choice(
     ['service'],
@@ -97,21 +140,27 @@ export const supplyProperties = {
     { short: 'short: nearest the entry', long: 'long' },
     { ...outside, fine: 'short' },
   ),
-  transformerKva: quantity(['service'], 'Transformer', 5000, 'kVA', outside),
-  transformerImpedancePercent: quantity(['service'], 'Transformer impedance', 20, '%', outside),
-  availableFaultA: quantity(['service', 'panel'], 'Available fault current', 200_000, 'A', outside),
+  transformerKva: moreThanNone(['service'], 'Transformer', 5000, 'kVA', outside),
+  transformerImpedancePercent: moreThanNone(['service'], 'Transformer impedance', 20, '%', outside),
+  availableFaultA: moreThanNone(
+    ['service', 'panel'],
+    'Available fault current',
+    200_000,
+    'A',
+    outside,
+  ),
   meterState: choice(
     ['meter'],
     'Meter',
     { 'in-place': 'in place', empty: 'socket empty', bypassed: 'jumped or bypassed' },
-    { stage: 2, fine: 'in-place' },
+    { act: 'look', stage: 2, fine: 'in-place' },
   ),
-  loadSideLive: yesNo(['meter'], 'Load side live', { stage: 2 }),
+  loadSideLive: yesNo(['meter'], 'Load side live', { act: 'test', stage: 2 }),
   socketCover: choice(
     ['meter'],
     'Socket cover',
     { fitted: 'fitted', missing: 'missing, live parts in reach' },
-    { stage: 2, fine: 'fitted' },
+    { act: 'look', stage: 2, fine: 'fitted' },
   ),
   meterMounting: choice(
     ['meter'],
@@ -131,6 +180,18 @@ export const supplyProperties = {
     { indoor: 'indoors', rain: 'rain' },
     outside,
   ),
+  /** What its mark, or whoever set it, says it is. */
+  disconnectRole: choice(
+    ['disconnect'],
+    'It is',
+    {
+      service: 'service equipment: the first disconnect',
+      meter: 'a meter disconnect, not service equipment',
+      later: 'a switch after the first disconnect',
+    },
+    outside,
+  ),
+  disconnectFused: yesNo(['disconnect'], 'Fuses or a breaker in it', outside),
   disconnectRatingA: whole(['disconnect'], 'Rating of the disconnect', 15, 4000, 'A', outside),
   disconnectMarked: yesNo(['disconnect'], 'Marked as the disconnect', { ...outside, fine: true }),
   disconnectThrows: whole(['disconnect'], 'Throws that turn everything off', 1, 12, '', outside),
@@ -147,7 +208,16 @@ export const supplyProperties = {
   ),
   sourceA: quantity(['source'], 'Its output current', 1000, 'A', outside),
   /** Panel the second supply feeds. */
-  feeds: property({ on: ['source'], schema: thingId, label: 'Feeds', input: 'none' }),
+  feeds: property({ on: ['source'], schema: thingId, label: 'Feeds', input: 'none', act: 'look' }),
+  sourceTap: choice(
+    ['source'],
+    'Comes in',
+    {
+      bus: 'at a breaker of the bus',
+      'supply-side': 'tapped ahead of the main',
+    },
+    outside,
+  ),
   interlock: choice(
     ['source'],
     'Interlock with the main',
@@ -175,7 +245,16 @@ export const supplyProperties = {
     { joined: 'joined', 'not-joined': 'not joined' },
     { ...outside, fine: 'joined' },
   ),
-  electrodeOhm: quantity(['electrode'], 'Resistance to earth', 10_000, 'Ω', { stage: 10 }),
+  electrodeOhm: quantity(['electrode'], 'Resistance to earth', 10_000, 'Ω', {
+    act: 'test',
+    stage: 10,
+  }),
+  rodState: choice(
+    ['electrode'],
+    'Rod',
+    { whole: 'whole', cut: 'cut off' },
+    { ...outside, fine: 'whole' },
+  ),
   rodLength: length(['electrode'], 'Driven length', outside),
   nextRod: length(['electrode'], 'Distance to the next rod', outside),
   electrodeConductor: choice(
@@ -211,7 +290,12 @@ export const supplyProperties = {
   pipeKind: choice(
     ['pipe'],
     'Pipe',
-    { water: 'metal water pipe', gas: 'metal gas pipe', csst: 'corrugated stainless gas tubing' },
+    {
+      water: 'metal water pipe',
+      gas: 'metal gas pipe',
+      csst: 'corrugated stainless gas tubing',
+      drain: 'metal drain or waste pipe',
+    },
     outside,
   ),
   pipeBonded: choice(
@@ -222,10 +306,19 @@ export const supplyProperties = {
   ),
   bondSize: size(['pipe'], 'Size of its bond', 3),
   /** Panel where the pipe's bond is tied. */
-  bondedAt: property({ on: ['pipe'], schema: thingId, label: 'Tied at panel', input: 'none' }),
+  bondedAt: property({
+    on: ['pipe'],
+    schema: thingId,
+    label: 'Tied at panel',
+    input: 'none',
+    act: 'open',
+  }),
   groundedAppliance: yesNo(['pipe'], 'A grounded appliance stands on it', outside),
   bondAtEntry: yesNo(['pipe'], 'Bonded within 1.5 m of its entry', { ...outside, fine: true }),
-  pipeCurrentA: quantity(['pipe', 'electrode'], 'Current on it', 2000, 'A', { stage: 10 }),
+  pipeCurrentA: quantity(['pipe', 'electrode'], 'Current on it', 2000, 'A', {
+    act: 'test',
+    stage: 10,
+  }),
   outletKind: choice(
     ['outlet'],
     'Thing',
@@ -249,6 +342,10 @@ export const supplyProperties = {
       garage: 'garage',
       basement: 'unfinished basement',
       laundry: 'laundry',
+      dining: 'dining room or pantry',
+      crawl: 'crawl space',
+      bedroom: 'bedroom',
+      living: 'living area',
       other: 'elsewhere',
     },
     outside,
@@ -261,11 +358,22 @@ export const supplyProperties = {
   ),
   inUseCover: yesNo(['outlet'], 'In-use cover', { ...outside, fine: true }),
   weatherResistant: yesNo(['outlet'], 'Weather-resistant type', { ...outside, fine: true }),
+  boxStates: choices(
+    ['outlet'],
+    'Wrong at the box',
+    {
+      'no-cover': 'no cover',
+      'receptacle-no-cover': 'receptacle without its cover',
+      'open-splice': 'splice without a box',
+    },
+    { ...outside, fine: [] },
+  ),
+  /** Before several could stand side by side. */
   boxState: choice(
     ['outlet'],
     'Box',
     { closed: 'closed', 'no-cover': 'no cover', 'open-splice': 'splice without a box' },
-    { ...outside, fine: 'closed' },
+    { act: 'look', retired: true },
   ),
   disconnectInSight: choice(
     ['outlet'],
@@ -327,13 +435,13 @@ export const supplyProperties = {
   }),
   surgeThere: yesNo(['building', 'panel'], 'Surge protection', outside),
   metalTouched: choice(
-    ['building'],
+    ['building', 'panel'],
     'Back of hand and tester on the metal',
     { quiet: 'nothing felt, tester quiet', tingle: 'tingle felt', 'tester-on': 'tester lights' },
-    { stage: 2, fine: 'quiet' },
+    { act: 'touch', stage: 2 },
   ),
   listened: choice(
-    ['building'],
+    ['building', 'panel'],
     'Listened and smelled',
     {
       quiet: 'nothing',
@@ -341,20 +449,21 @@ export const supplyProperties = {
       crackle: 'crackling',
       smell: 'warm or burnt smell',
     },
-    { stage: 2, fine: 'quiet' },
+    { act: 'look', stage: 2, fine: 'quiet' },
   ),
   goOn: choice(
     ['building'],
     'Safe to go on',
     { yes: 'go on', outside: 'inspect from outside only', stop: 'stop' },
-    { stage: 2 },
+    { act: 'none', stage: 2 },
   ),
-  madeSafe: text(endangering, 'Made safe: what was done', 600),
-  toldWhom: text(endangering, 'Told whom, and when', 300),
+  madeSafe: text(endangering, 'Made safe: what was done', 600, { act: 'none' }),
+  toldWhom: text(endangering, 'Told whom, and when', 300, { act: 'none' }),
   takenAt: property({
     on: ['photo'],
     schema: pipe(string(), isoTimestamp()),
     label: 'Taken',
     input: 'none',
+    act: 'none',
   }),
 };

@@ -1,10 +1,21 @@
 import * as v from 'valibot';
-import { metals, sizes } from '../../yardstick/size';
-import { anyRef, choice, choices, property, quantity, thingId, whole, yesNo } from './spec';
+import { conductorMetals, sizes } from '../../yardstick/size';
+import {
+  anyRef,
+  choice,
+  choices,
+  length,
+  moreThanNone,
+  property,
+  quantity,
+  thingId,
+  whole,
+  yesNo,
+} from './spec';
 
-const inside = { stage: 8 } as const;
-const grounds = { stage: 9 } as const;
-const trace = { stage: 11 } as const;
+const inside = { act: 'open', stage: 8 } as const;
+const grounds = { act: 'open', stage: 9 } as const;
+const trace = { act: 'trace', stage: 11 } as const;
 
 /** What is recorded of conductors, cables, bars, circuits and loads. */
 export const wiringProperties = {
@@ -25,10 +36,10 @@ export const wiringProperties = {
   }),
   metal: property({
     on: ['conductor'],
-    schema: v.picklist(metals),
+    schema: v.picklist(conductorMetals),
     label: 'Metal',
     input: 'choice',
-    choices: { cu: 'copper', al: 'aluminium' },
+    choices: { cu: 'copper', al: 'aluminium', cca: 'copper-clad aluminium' },
     ...inside,
   }),
   colour: choice(
@@ -66,11 +77,23 @@ export const wiringProperties = {
     'Insulation',
     {
       sound: 'sound',
-      nicked: 'nicked or scraped',
+      nicked: 'nicked or scraped, no bare metal',
+      'bare-in-reach': 'bare metal within reach of metal',
       melted: 'melted',
       brittle: 'brittle',
     },
     { ...inside, fine: 'sound' },
+  ),
+  insulationKind: choice(
+    ['conductor'],
+    'Insulation of',
+    {
+      plastic: 'plastic',
+      rubber: 'rubber',
+      woven: 'woven cloth',
+      paper: 'paper',
+    },
+    inside,
   ),
   /** Terminal of a device or bar it lands on; null = lands nowhere. */
   landsOn: property({
@@ -78,8 +101,15 @@ export const wiringProperties = {
     schema: v.nullable(anyRef),
     label: 'Lands on',
     input: 'none',
+    act: 'open',
   }),
-  circuit: property({ on: ['conductor'], schema: thingId, label: 'Circuit', input: 'none' }),
+  circuit: property({
+    on: ['conductor'],
+    schema: thingId,
+    label: 'Circuit',
+    input: 'none',
+    act: 'trace',
+  }),
   cableKind: choice(
     ['cable'],
     'Wiring method',
@@ -96,6 +126,14 @@ export const wiringProperties = {
     },
     inside,
   ),
+  /** 1 to 9 for a bundle of the panel, 0 for none. */
+  bundle: whole(['cable'], 'Runs bundled with others: bundle number, 0 for none', 0, 9, '', inside),
+  bundledLength: length(['cable'], 'Bundled for', inside),
+  ambientC: quantity(['cable', 'panel'], 'Air around the wiring', 90, '°C', {
+    act: 'test',
+    stage: 8,
+    at: 'inside',
+  }),
   edge: choice(['cable'], 'Enters at', { top: 'top', bottom: 'bottom' }, inside),
   side: choice(['cable', 'bar'], 'Side', { left: 'left', right: 'right' }, inside),
   jacket: choice(
@@ -107,6 +145,8 @@ export const wiringProperties = {
       yellow: 'yellow',
       orange: 'orange',
       black: 'black',
+      blue: 'blue',
+      silver: 'silver',
       steel: 'steel',
     },
     inside,
@@ -127,7 +167,7 @@ export const wiringProperties = {
   jacketState: choice(
     ['cable'],
     'Outer jacket',
-    { sound: 'sound', decayed: 'broken down by sun, wet or age' },
+    { sound: 'sound', faded: 'faded, whole', decayed: 'broken down by sun, wet or age' },
     { ...inside, fine: 'sound' },
   ),
   cableClamp: choice(
@@ -184,6 +224,7 @@ export const wiringProperties = {
     schema: v.pipe(v.array(anyRef), v.maxLength(6)),
     label: 'Terminals',
     input: 'none',
+    act: 'open',
   }),
   /** The conductor that is the shared neutral. */
   sharedNeutral: property({
@@ -191,6 +232,7 @@ export const wiringProperties = {
     schema: thingId,
     label: 'Shared neutral',
     input: 'none',
+    act: 'open',
   }),
   oneStrap: yesNo(['multiwire'], 'Both hots on one device strap', trace),
   places: choices(
@@ -204,6 +246,7 @@ export const wiringProperties = {
       basement: 'unfinished basement or crawl space',
       laundry: 'laundry',
       bedroom: 'bedroom',
+      dining: 'dining room or pantry',
       living: 'living area',
       'common-area': 'area shared by tenants',
     },
@@ -225,6 +268,8 @@ export const wiringProperties = {
   ungroundedMarked: yesNo(['circuit'], 'Ground-fault protected and marked “no ground”', trace),
   joinedCables: whole(['circuit'], 'Cables joined outside to one conductor', 0, 12, '', trace),
   jointListed: yesNo(['circuit'], 'That joint is listed, in an accessible box', trace),
+  /** What it feeds, by where the receptacles are. */
+  feedsReceptacles: yesNo(['circuit'], 'Feeds receptacles', trace),
   joinedWith: choice(
     ['circuit'],
     'Joined with another circuit',
@@ -244,7 +289,9 @@ export const wiringProperties = {
       range: 'range or oven',
       dryer: 'dryer',
       'water-heater': 'water heater',
-      'air-conditioner': 'air conditioner or heat pump',
+      'air-conditioner': 'air conditioner',
+      'heat-pump': 'heat pump',
+      'supplementary-heat': 'supplementary heat of a heat pump',
       motor: 'motor',
       heat: 'fixed electric heat',
       charger: 'vehicle charger',
@@ -253,10 +300,14 @@ export const wiringProperties = {
     },
     trace,
   ),
-  minimumCircuitAmpacityA: quantity(['load'], 'Minimum circuit ampacity', 600, 'A', trace),
-  maximumOvercurrentA: quantity(['load'], 'Maximum overcurrent device', 800, 'A', trace),
+  /** Not there when the present load was measured: heating or cooling counts in full. */
+  newLoad: yesNo(['load'], 'New, added to what was there', { ...trace, act: 'ask' }),
+  heatUnits: whole(['load'], 'Separately controlled heaters', 1, 60, '', trace),
+  fusedAtUnit: yesNo(['load'], 'Fuses between the breaker and the unit', trace),
+  minimumCircuitAmpacityA: moreThanNone(['load'], 'Minimum circuit ampacity', 600, 'A', trace),
+  maximumOvercurrentA: moreThanNone(['load'], 'Maximum overcurrent device', 800, 'A', trace),
   fuseOnly: yesNo(['load'], 'Nameplate says fuse only', trace),
-  fullLoadA: quantity(['load'], 'Full-load current from the table', 600, 'A', trace),
+  fullLoadA: moreThanNone(['load'], 'Full-load current from the table', 600, 'A', trace),
   listedW: quantity(['load'], 'Nameplate power', 60000, 'W', trace),
   loadPoles: choice(
     ['load'],

@@ -11,7 +11,7 @@ export const electronicNeutral = defineRule({
   outsideListing: true,
   behindCover: true,
   finds:
-    'An arc-fault or ground-fault breaker whose pigtail is off the neutral bar, or whose load neutral is on the bar or crossed with another’s. It may trip, or not protect.',
+    'An arc-fault or ground-fault breaker whose pigtail is off the neutral bar, or whose load neutral is on the bar or crossed with another’s. It may trip, or not protect. A breaker that plugs onto the neutral bar, or whose load has no neutral, is not asked.',
   example: 'A ground-fault breaker with the white of its circuit on the neutral bar.',
   sources: [{ code: '110.3(B)', says: 'wired by its instructions' }],
   remedies: ['Load neutral to the breaker, pigtail to the neutral bar'],
@@ -36,11 +36,19 @@ export const electronicNeutral = defineRule({
     property: 'protection',
     say: 'read whether it is an electronic breaker',
   },
-  check({ device }, { site: { reader } }) {
+  check({ device }, { site: { reader }, panel }) {
     const protection = reader.fact(device.id, 'protection');
     if (!protection)
       return notSeen(want(device.id, 'protection', 'read whether it is an electronic breaker'));
     if (protection.value === 'ordinary') return doesNotApply('not electronic');
+    if (reader.value(device.id, 'plugOnNeutral') || reader.value(panel.id, 'plugOnNeutral'))
+      return doesNotApply('plugs onto the neutral bar: it has no pigtail');
+    const loads = device.terminals.flatMap(({ circuit }) => circuit?.loads ?? []);
+    if (
+      loads.length > 0 &&
+      loads.every(({ id }) => reader.value(id, 'loadPoles') === 'line-to-line')
+    )
+      return doesNotApply('its load has no neutral');
     const pigtail = reader.fact(device.id, 'pigtail');
     const neutral = reader.fact(device.id, 'loadNeutral');
     if (pigtail?.value === 'off') return found('pigtail', {}, [pigtail]);

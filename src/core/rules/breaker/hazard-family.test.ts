@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { bench, outcomes } from '../../testing/bench';
+import { bench, outcomes, testSettings } from '../../testing/bench';
 
 const rule = 'breaker/hazard-family';
 const of = (panel: object) => outcomes(bench({ panel }).assess(), rule);
@@ -8,10 +8,21 @@ const place = 'The panel’s family';
 describe(rule, () => {
   test('fires for a nameplate mapped to a family', () =>
     expect(of({ maker: 'dunvarick', model: 'FS-24' })).toEqual({ [place]: 'found: family' }));
-  test('clear for a maker without one', () =>
-    expect(of({ maker: 'Tarnholt' })).toEqual({ [place]: 'clear' }));
-  test('clear for another model of the maker', () =>
-    expect(of({ maker: 'Dunvarick', model: 'Q-8' })).toEqual({ [place]: 'clear' }));
+  test('clear for a family without a history', () =>
+    expect(of({ maker: 'Tarnholt', model: 'TL-24' })).toEqual({ [place]: 'clear' }));
+  test('not seen: a model or a maker nobody has judged', () => {
+    expect(of({ maker: 'Dunvarick', model: 'Q-8' })).toEqual({ [place]: 'not-seen' });
+    expect(of({ maker: 'Skerrow', model: 'S1' })).toEqual({ [place]: 'not-seen' });
+  });
+  test('a maker mapped as a whole is found without its model', () => {
+    const families = testSettings.families.map((family) =>
+      family.id === 'friction-stab'
+        ? { ...family, nameplates: [{ maker: 'Skerrow', models: ['*'] }] }
+        : family,
+    );
+    const made = bench({ panel: { maker: 'Skerrow' } }).assess({ ...testSettings, families });
+    expect(outcomes(made, rule)).toEqual({ [place]: 'found: family' });
+  });
   test('not seen: maker or model unread', () => {
     expect(of({})).toEqual({ [place]: 'not-seen' });
     expect(of({ maker: 'Dunvarick' })).toEqual({ [place]: 'not-seen' });

@@ -1,5 +1,6 @@
-import { familiesOfNameplate } from '../../families/nameplate';
-import { clear, defineRule, notSeen, want } from '../rule';
+import { familiesOfNameplate, sameWords, wholeMaker } from '../../families/nameplate';
+import type { Family } from '../../families/family';
+import { clear, defineRule, notSeen, present, want } from '../rule';
 import { panelPlace } from '../places';
 
 /** A panel whose construction family is in the registry of families with a bad history. */
@@ -13,7 +14,7 @@ export const hazardFamily = defineRule({
   behindCover: false,
   obsolete: true,
   finds:
-    'Maker and model are looked up in the organisation’s registry of families. Heat, arcing, looseness or a failed trip anywhere in the panel raises it.',
+    'Maker and model are looked up in the organisation’s registry of families; a maker may be mapped as a whole. One the registry does not hold is not seen: nobody judged it. Heat, arcing, looseness or a failed trip anywhere in the panel raises it.',
   example: 'A label that reads Dunvarick FS-24, mapped to the friction-stab family.',
   sources: [
     {
@@ -41,23 +42,31 @@ export const hazardFamily = defineRule({
     const maker = reader.fact(place.ref, 'maker');
     const model = reader.fact(place.ref, 'model');
     if (!maker) return notSeen(want(place.ref, 'maker', 'read the maker on the label'));
-    const known = scene.settings.families.filter((family) => family.hazard);
-    if (familiesOfNameplate(known, maker.value).length === 0)
-      return clear('no family with a history of this maker in the registry', maker);
-    if (!model) return notSeen(want(place.ref, 'model', 'read the model on the label'));
-    const [family] = familiesOfNameplate(known, maker.value, model.value);
-    if (!family) return clear('this model is not in the registry', maker, model);
+    const registry = scene.settings.families;
+    const ofMaker = familiesOfNameplate(registry, maker.value);
+    const registryOf = `the registry of ${scene.settings.organisation}`;
+    if (ofMaker.length === 0)
+      return notSeen(want(place.ref, 'maker', `not in ${registryOf}: ${maker.value}`));
+    if (!model && !ofMaker.every((family) => mapsWhole(family, maker.value)))
+      return notSeen(want(place.ref, 'model', 'read the model on the label'));
+    const mapped = model ? familiesOfNameplate(registry, maker.value, model.value) : ofMaker;
+    if (mapped.length === 0)
+      return notSeen(
+        want(place.ref, 'model', `not in ${registryOf}: ${maker.value} ${model!.value}`),
+      );
+    const family = mapped.find(({ hazard }) => hazard);
+    if (!family) return clear(`${mapped[0]!.name}: no history known`, maker, model);
     return {
       outcome: 'found',
       message: 'family',
       data: {
         family: family.name.toLowerCase(),
         maker: maker.value,
-        model: model.value,
+        model: model?.value ?? 'of any model',
         construction: family.construction,
         history: family.history,
       },
-      facts: [maker, model],
+      facts: present(maker, model),
       base: {
         severity: family.severity,
         likelihood: family.likelihood,
@@ -66,3 +75,6 @@ export const hazardFamily = defineRule({
     };
   },
 });
+
+const mapsWhole = ({ nameplates }: Family, maker: string) =>
+  nameplates.some((plate) => sameWords(plate.maker, maker) && plate.models.includes(wholeMaker));

@@ -10,7 +10,7 @@ export const notForThisPanel = defineRule({
   outsideListing: true,
   behindCover: false,
   finds:
-    'The label’s list is compared with maker and type. A list or type nobody read is not seen.',
+    'The label’s list is compared with maker and type. Another maker’s breaker is clear where its own marking names this panel. A list or type nobody read is not seen.',
   example: '`7 20 @merrowby` in a panel whose label accepts Tarnholt TA and TB only.',
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',
@@ -27,6 +27,8 @@ export const notForThisPanel = defineRule({
   },
   places: ({ places }) => places.devices,
   check({ device }, { site, panel }) {
+    const classified = site.reader.fact(device.id, 'classifiedFor');
+    if (classified?.value) return clear('marked as classified for this panel', classified);
     const accepts = site.reader.fact(panel.id, 'labelAccepts');
     if (!accepts)
       return notSeen(want(panel.id, 'labelAccepts', 'read the label’s list of breakers'));

@@ -22,8 +22,7 @@ describe(rule, () => {
 
   test('clear: 6 copper on 60 A for a range, next size up of 55', () => {
     expect(outcomes(bench().lines('10+12 60 6cu in:nm =range range').assess(), rule)).toEqual({
-      'Breaker 10': 'clear',
-      'Breaker 12': 'clear',
+      'Breaker 10+12': 'clear',
     });
   });
   test('fires: next size up does not serve several receptacles', () => {
@@ -69,13 +68,15 @@ describe(rule, () => {
       ['not seen: nameplate unread', '9+11 30 12cu =ac cooling', 'not-seen'],
       ['fires: no plate could make it right', '9+11 50 12cu =ac cooling', 'found: over'],
     ])('%s', (_, line, expected) =>
-      expect(outcomes(bench().lines(line).assess(), rule)['Breaker 9']).toBe(expected),
+      expect(outcomes(bench().lines(line).assess(), rule)['Breaker 9+11']).toBe(expected),
     );
   });
   test('motor: conductor at least 125 %, breaker at most 250 % of full load', () => {
-    const of = (line: string) => outcomes(bench().lines(line).assess(), rule)['Breaker 9'];
+    const of = (line: string) => outcomes(bench().lines(line).assess(), rule)['Breaker 9+11'];
     expect(of('9+11 30 12cu =motor fla12 pump')).toBe('clear');
     expect(of('9+11 35 12cu =motor fla12 pump')).toBe('found: plate');
+    // 250 % of 13 A is 32.5 A; the next standard size up is 35 A (430.52(C)(1) exception 1).
+    expect(of('9+11 35 12cu =motor fla13 pump')).toBe('clear');
     expect(of('9+11 30 12cu =motor fla22 pump')).toBe('found: plate-conductor');
     expect(of('9+11 30 12cu =motor pump')).toBe('not-seen');
   });

@@ -1,18 +1,21 @@
 import { isFuse } from '../../panel/device-forms';
 import { protectsConductors } from '../conductor-protection';
+import { worstPole } from '../poles';
 import { defineRule } from '../rule';
 
-/** 240.4: the breaker protects the smallest conductor on its terminal. */
+const base = { severity: 4, likelihood: 3 } as const;
+
+/** 240.4: the breaker protects the smallest conductor on its terminals. */
 export const overcurrent = defineRule({
   id: 'breaker/overcurrent',
   title: 'Breaker larger than its conductor allows',
   stage: 8,
   hazards: ['fire'],
-  base: { severity: 4, likelihood: 3 },
+  base,
   outsideListing: false,
   behindCover: true,
   finds:
-    'The lower of insulation and terminal column decides; both are computed where a mark is unread, and only where they differ is it not seen. The small-conductor limits and the next standard size up apply. Air conditioners and motors go by their nameplate; a breaker over 1.8 times the wire no plate can make right. Half as large again as the limit is close to happening.',
+    'The lower of insulation and terminal column decides; both are computed where a mark is unread, and only where they differ is it not seen. The small-conductor limits and the next standard size up apply. A feeder that carries a whole dwelling has the dwelling table. Air conditioners and heat pumps go by their nameplate, motors by the table of their full-load current, up to the next standard rating; fuses at the unit satisfy “fuse only”; a breaker over 1.8 times the wire no plate can make right. Half as large again as the limit is close to happening.',
   example:
     '`5 20 14cu bedrooms west`: 20 A on a wire good for 15 A. `10+12 60 6cu in:nm =range` is clear: 55 A, next size up.',
   sources: [
@@ -26,7 +29,7 @@ export const overcurrent = defineRule({
     over: {
       short: '{deviceA} A on {conductor}, limit {limitA} A',
       seen: 'Breaker {label}, {circuit}, is {deviceA} A; its thinnest conductor is {conductor}, good for a breaker of {limitA} A at most.',
-      why: 'The wire of {circuit} can carry {overPercent} % of what it may without the {deviceA} A breaker opening. It overheats inside the walls.',
+      why: 'The wire of {circuit} can carry {overPercent} % of what it may without the {deviceA} A breaker opening. Under heavy load it can overheat where nobody sees it; no sign of that is needed for this finding.',
       ask: 'A {limitA} A breaker, or a conductor that {deviceA} A may protect along the whole run.',
     },
     plate: {
@@ -48,6 +51,6 @@ export const overcurrent = defineRule({
       ask: 'Fused protection as the nameplate asks.',
     },
   },
-  places: ({ places }) => places.terminals.filter(({ terminal }) => !isFuse(terminal.device)),
-  check: protectsConductors,
+  places: ({ places }) => places.poles.filter(({ poles }) => !isFuse(poles[0]!.terminal.device)),
+  check: worstPole(protectsConductors, base),
 });

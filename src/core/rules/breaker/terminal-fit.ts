@@ -1,5 +1,22 @@
 import { readsChoice } from '../reads-choice';
+import type { TerminalPlace } from '../places';
+import { worstPole } from '../poles';
 import { defineRule } from '../rule';
+
+const base = { severity: 3, likelihood: 2 } as const;
+
+const sits = readsChoice<TerminalPlace>({
+  property: 'terminalFit',
+  say: 'look how the conductor sits in the terminal',
+  data: ({ label }) => ({ at: label }),
+  adverse: {
+    big: 'misfit',
+    small: 'misfit',
+    strands: 'misfit',
+    bare: 'misfit',
+    insulation: 'misfit',
+  },
+});
 
 /** 110.14: a conductor that fits its terminal and is put in whole. */
 export const terminalFit = defineRule({
@@ -7,7 +24,7 @@ export const terminalFit = defineRule({
   title: 'Conductor does not fit its terminal',
   stage: 8,
   hazards: ['fire'],
-  base: { severity: 3, likelihood: 2 },
+  base,
   outsideListing: true,
   behindCover: true,
   finds:
@@ -18,21 +35,12 @@ export const terminalFit = defineRule({
   messages: {
     misfit: {
       short: '{place}: {value}',
-      seen: 'At {place} the conductor: {value}.',
+      seen: 'At {at} the conductor: {value}.',
       why: 'Such a joint is held by less metal than it needs; it loosens and heats.',
       ask: 'The end re-made so that the terminal holds the whole wire, to its torque.',
     },
   },
-  places: ({ places }) => places.terminals,
-  check: readsChoice({
-    property: 'terminalFit',
-    say: 'look how the conductor sits in the terminal',
-    adverse: {
-      big: 'misfit',
-      small: 'misfit',
-      strands: 'misfit',
-      bare: 'misfit',
-      insulation: 'misfit',
-    },
-  }),
+  places: ({ places }) => places.poles,
+  quiet: sits.quiet!,
+  check: worstPole(sits, base),
 });

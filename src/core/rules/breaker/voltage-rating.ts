@@ -13,16 +13,16 @@ export const voltageRating = defineRule<Place & Partial<Pick<DevicePlace, 'devic
   base: { severity: 4, likelihood: 2 },
   outsideListing: true,
   finds:
-    'A breaker marked 120/240 V with a pole on the high leg of a delta, or on 480Y/277 V. Elsewhere a slash rating does.',
+    'A breaker with a pole on the high leg of a delta or on 480Y/277 V whose marking does not reach: one marked 120/240 on 208 V to ground, one marked 240 or 277 on what is more. On 480Y/277 V a single pole asks for 277, more poles for 480Y/277 or 480; elsewhere a slash rating does.',
   example: 'A two-pole breaker 120/240 V on legs A and B of a high-leg panel.',
   sources: [{ code: '240.85', says: 'slash and straight voltage ratings' }],
   remedies: ['A breaker marked with the straight voltage'],
   messages: {
     slash: {
-      short: '{place}: marked 120/240 V on {volts} V to ground',
-      seen: '{place} is marked 120/240 V; leg {leg} here is {volts} V to ground.',
-      why: 'Opening a ground fault on that leg one pole alone must break {volts} V; it is made for 120 V.',
-      ask: 'A breaker with a straight voltage rating for this supply.',
+      short: '{place}: marked {marked} V, here {volts} V to ground and {acrossV} V across',
+      seen: '{place} is marked {marked} V; leg {leg} here is {volts} V to ground, {acrossV} V across its poles.',
+      why: 'Opening a fault on that leg it may have to break {volts} V with one pole alone, or {acrossV} V across; it was not tested for that.',
+      ask: 'A breaker marked for the voltage of this supply.',
     },
   },
   places: ({ panel, places }) =>
@@ -38,10 +38,25 @@ export const voltageRating = defineRule<Place & Partial<Pick<DevicePlace, 'devic
     if (!high) return doesNotApply('120 V to ground on its legs');
     const marking = reader.fact(device.id, 'voltageRating');
     if (!marking) return notSeen(want(device.id, 'voltageRating', 'read its voltage marking'));
-    if (marking.value === 'straight') return clear('straight rating', marking);
-    return found('slash', { leg: high.leg, volts: toNeutral[high.leg]! }, [
+    const asked = {
+      volts: toNeutral[high.leg]!,
+      acrossV: device.terminals.length > 1 ? systems[panel.system].legToLegV : toNeutral[high.leg]!,
+    };
+    const rated = marks[marking.value];
+    if (rated.toGroundV >= asked.volts && rated.acrossV >= asked.acrossV)
+      return clear(`marked ${rated.words}`, marking);
+    return found('slash', { leg: high.leg, marked: rated.words, ...asked }, [
       marking,
       panel.supply.fact,
     ]);
   },
 });
+
+/** What each marking reaches, V. */
+const marks = {
+  slash: { words: '120/240', toGroundV: 120, acrossV: 240 },
+  straight: { words: '240', toGroundV: 240, acrossV: 240 },
+  '277': { words: '277', toGroundV: 277, acrossV: 277 },
+  'slash-480': { words: '480Y/277', toGroundV: 277, acrossV: 480 },
+  '480': { words: '480', toGroundV: 480, acrossV: 480 },
+} as const;

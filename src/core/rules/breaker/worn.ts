@@ -36,7 +36,10 @@ export const worn = defineRule({
   check({ device }, { site: { reader } }) {
     const wear = reader.fact(device.id, 'wear');
     const failed = reader.fact(device.id, 'failedTrip');
-    if (failed?.value) return found('fails', {}, [failed, wear]);
+    if (failed?.value || wear?.value === 'fails-test')
+      return found('fails', {}, [failed, wear], {
+        base: { severity: 4, likelihood: 3, because: 'it failed to trip when tested' },
+      });
     if (!wear) return notSeen(want(device.id, 'wear', 'look at the breaker and move its handle'));
     if (wear.value === 'sound') return clear('sound', wear);
     return found('worn', { value: properties.wear.choices[wear.value] }, [wear]);

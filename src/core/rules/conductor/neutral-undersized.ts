@@ -1,5 +1,6 @@
 import { sizeWords } from '../../panel/words';
 import { ampacityOf } from '../../yardstick/conductor-limit';
+import { electrodeRow } from '../../yardstick/electrode-row';
 import { compareSizes } from '../../yardstick/size';
 import { panelPlace } from '../places';
 import { clear, defineRule, found, notSeen, want } from '../rule';
@@ -44,15 +45,9 @@ export const neutralUndersized = defineRule({
     if (!size || !metal)
       return notSeen(want(panel.id, size ? 'supplyMetal' : 'supplySize', 'read the supply'));
     const conductor = sizeWords(neutral.value, metal.value);
-    const row = yardstick.electrodeConductor.find(
-      (one) => compareSizes(size.value, metal.value === 'cu' ? one.cuUpTo : one.alUpTo) <= 0,
-    );
-    const least = row?.[metal.value];
-    if (
-      panel.supply.place === 'first-disconnect' &&
-      least &&
-      compareSizes(neutral.value, least) < 0
-    )
+    const sets = reader.value(panel.id, 'parallelSets');
+    const least = electrodeRow(yardstick, size.value, metal.value, sets)[metal.value];
+    if (panel.supply.place === 'first-disconnect' && compareSizes(neutral.value, least) < 0)
       return found('least', { conductor, least }, [neutral, size, metal]);
     if (compareSizes(neutral.value, size.value) >= 0)
       return clear('as large as the hots', neutral, size);

@@ -11,7 +11,7 @@ export const smallAluminium = defineRule({
   obsolete: true,
   behindCover: true,
   finds:
-    'Branch wire of aluminium in 12 or 10, of the kind used 1965 to 1973, here and at every outlet. Range and oven sizes of aluminium are normal.',
+    'Branch wire of aluminium in 12 or 10, of the kind used 1965 to 1973, here and at every outlet. Range and oven sizes of aluminium are normal. Copper-clad aluminium is a metal of its own: shown, not found.',
   example: '`7 15 12al`: a bedroom circuit in aluminium.',
   sources: [{ code: '110.14', says: 'terminals suitable for the metal' }],
   remedies: [
@@ -34,6 +34,7 @@ export const smallAluminium = defineRule({
   check({ conductor }) {
     const { metal, size } = conductor;
     if (metal?.value === 'cu') return clear('copper', metal);
+    if (metal?.value === 'cca') return clear('copper-clad: rated as aluminium, not found', metal);
     if (size && size.value !== '12' && size.value !== '10')
       return clear('a size of which aluminium is normal', size, metal);
     if (!metal) return notSeen(want(conductor.id, 'metal', 'read the metal of the wire'));

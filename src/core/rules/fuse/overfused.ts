@@ -1,17 +1,21 @@
 import { isFuse } from '../../panel/device-forms';
 import { protectsConductors } from '../conductor-protection';
 import { panelPlace } from '../places';
-import type { TerminalPlace } from '../places';
+import type { PolesPlace } from '../poles';
+import { worstPole } from '../poles';
 import type { Place } from '../place';
 import { defineRule, doesNotApply } from '../rule';
 
+const base = { severity: 4, likelihood: 3 } as const;
+const worst = worstPole(protectsConductors, base);
+
 /** 240.4: as overcurrent, for fuses. */
-export const overfused = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'>>>({
+export const overfused = defineRule<Place & Partial<PolesPlace>>({
   id: 'fuse/overfused',
   title: 'Fuse larger than its conductor allows',
   stage: 8,
   hazards: ['fire'],
-  base: { severity: 4, likelihood: 3 },
+  base,
   behindCover: true,
   finds:
     'A fuse larger than the thinnest conductor on its terminal allows, with the same exceptions as for breakers. Half as large again is close to happening.',
@@ -25,7 +29,7 @@ export const overfused = defineRule<Place & Partial<Pick<TerminalPlace, 'termina
     over: {
       short: '{deviceA} A fuse on {conductor}, limit {limitA} A',
       seen: '{place}, {circuit}, is {deviceA} A; its thinnest conductor is {conductor}, good for a fuse of {limitA} A at most.',
-      why: 'The wire of {circuit} can carry {overPercent} % of what it may before the {deviceA} A fuse melts. It overheats inside the walls.',
+      why: 'The wire of {circuit} can carry {overPercent} % of what it may before the {deviceA} A fuse melts. Under heavy load it can overheat where nobody sees it; no sign of that is needed for this finding.',
       ask: 'A {limitA} A fuse now, in an insert that takes no larger one.',
     },
     plate: {
@@ -43,13 +47,11 @@ export const overfused = defineRule<Place & Partial<Pick<TerminalPlace, 'termina
   },
   places: ({ panel, places }) => {
     const fuses = [
-      ...places.terminals.filter(({ terminal }) => isFuse(terminal.device)),
-      ...places.pullOutTerminals,
+      ...places.poles.filter(({ poles }) => isFuse(poles[0]!.terminal.device)),
+      ...places.pullOutPoles,
     ];
     return fuses.length > 0 ? fuses : [panelPlace(panel, 'Fuses')];
   },
   check: (place, scene) =>
-    place.terminal
-      ? protectsConductors(place as TerminalPlace, scene)
-      : doesNotApply('no fuses recorded'),
+    place.poles ? worst(place as PolesPlace, scene) : doesNotApply('no fuses recorded'),
 });

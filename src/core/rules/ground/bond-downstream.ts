@@ -1,6 +1,7 @@
 import type { PropertyName } from '../../entries/properties';
 import { panelPlace } from '../places';
 import type { Want } from '../rule';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, likelyNotSeen, notSeen, present, want } from '../rule';
 
 /** 250.142(B); the older three-wire feeder to a separate building is permitted by 250.32(B) exception 1. */
@@ -13,7 +14,7 @@ export const bondDownstream = defineRule({
   outsideListing: false,
   behindCover: true,
   finds:
-    'Permitted while untouched, and then clear, where every condition of the older three-wire feeder to a separate building is recorded. A condition nobody recorded leaves it not seen, shown as likely.',
+    'A strap, a screw, or a neutral bar screwed to the can joins them. Permitted while untouched, and then clear, where every condition of the older three-wire feeder to a separate building is recorded. A condition nobody recorded leaves it not seen, shown as likely.',
   example: '`bond screw` in a boat shed fed by a four-wire feeder.',
   sources: [
     {
@@ -41,13 +42,18 @@ export const bondDownstream = defineRule({
     const { place: supply, fact: fed } = panel.supply;
     if (supply === 'first-disconnect') return doesNotApply('this panel holds the first disconnect');
     const bond = reader.fact(panel.id, 'bond');
-    if (supply === 'unknown')
-      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
-    if (!bond)
+    if (supply === 'unknown') return notSeen(wantsPlace(panel));
+    const onCan = panel.bars
+      .filter(({ kind }) => kind !== 'ground')
+      .map(({ id }) => reader.fact(id, 'barMounting'))
+      .find((fact) => fact?.value === 'on-can');
+    if (!bond && !onCan)
       return notSeen(
         want(panel.id, 'bond', 'look for a strap or screw from neutral bar to enclosure'),
       );
-    if (bond.value === 'none') return clear('kept apart downstream', bond, fed);
+    if (bond?.value === 'none' && !onCan) return clear('kept apart downstream', bond, fed);
+    const joint = bond && bond.value !== 'none' ? bond : undefined;
+    const how = joint ? (joinedBy[joint.value] ?? joint.value) : joinedBy['bar-in-can']!;
 
     const conditions = exceptionConditions.map((condition) => ({
       ...condition,
@@ -65,17 +71,18 @@ export const bondDownstream = defineRule({
       return {
         outcome: 'found',
         message: 'joined',
-        data: { how: joinedBy[bond.value] ?? bond.value },
-        facts: present(bond, fed, failed?.fact, newest),
+        data: { how },
+        facts: present(joint, onCan, fed, failed?.fact, newest),
       };
     const wants: Want[] = conditions
       .filter(({ fact }) => !fact)
       .map(({ property, say }) => want(panel.id, property, say));
     if (!year) wants.push(want(panel.id, 'yearBuilt', 'find the year of the panel'));
-    if (wants.length > 0) return likelyNotSeen([bond, fed], ...wants);
+    if (wants.length > 0) return likelyNotSeen([joint, onCan, fed], ...wants);
     return clear(
       'permitted while untouched: older feeder to a separate building, 250.32(B) exception 1',
-      bond,
+      joint,
+      onCan,
       fed,
       ...conditions.map(({ fact }) => fact),
     );

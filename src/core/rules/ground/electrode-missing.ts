@@ -1,4 +1,5 @@
 import { countedElectrodes, electrodePlaces, electrodesOf, supplyOfBuilding } from '../electrodes';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 250.24(A), 250.50: a service is joined to its electrodes. */
@@ -48,8 +49,7 @@ export const electrodeMissing = defineRule({
     );
     const allBad = bad.length === ends.length;
     if (counted && allBad) {
-      if (supply === 'unknown')
-        return notSeen(want(scene.panel.id, 'fedFrom', 'find what feeds this panel'));
+      if (supply === 'unknown') return notSeen(wantsPlace(scene.panel));
       if (ends.length === 0) return found('none', {}, [counted]);
       return found(
         'cut',

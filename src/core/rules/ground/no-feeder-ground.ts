@@ -1,4 +1,5 @@
 import { panelPlace } from '../places';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, found, likelyNotSeen, notSeen, want } from '../rule';
 
 /** 215.6, 250.32(B): a feeder brings a ground. The older three-wire feeder to another building is permitted. */
@@ -35,8 +36,7 @@ export const noFeederGround = defineRule({
   places: ({ panel }) => [panelPlace(panel, 'Feeder ground')],
   check(_, { site: { reader }, panel, yardstick }) {
     if (panel.supply.place === 'first-disconnect') return doesNotApply('the first disconnect');
-    if (panel.supply.place === 'unknown')
-      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
     const ground = reader.fact(panel.id, 'feederHasGround');
     const raceway = reader.fact(panel.id, 'supplyRaceway');
     const metal = raceway?.value === 'steel-raceway' || raceway?.value === 'aluminium-raceway';

@@ -1,6 +1,7 @@
 import { panelPlace } from '../places';
 import { readsChoice } from '../reads-choice';
-import { defineRule, doesNotApply, notSeen, want } from '../rule';
+import { defineRule, doesNotApply, notSeen } from '../rule';
+import { wantsPlace } from '../supply-place';
 
 const bonded = readsChoice({
   property: 'racewayBonded',
@@ -31,10 +32,9 @@ export const racewayNotBonded = defineRule({
   },
   places: ({ panel }) => [panelPlace(panel, 'Service raceway')],
   check(place, scene) {
-    const { supply, id } = scene.panel;
+    const { supply } = scene.panel;
     if (supply.place === 'downstream') return doesNotApply('not a service raceway');
-    if (supply.place === 'unknown')
-      return notSeen(want(id, 'fedFrom', 'find what feeds this panel'));
+    if (supply.place === 'unknown') return notSeen(wantsPlace(scene.panel));
     return bonded(place, scene);
   },
 });

@@ -1,4 +1,5 @@
 import type { LoadView } from '../../panel/views';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
 /** 250.140: dryers and ranges by four wires since 1996; the existing three-wire one is permitted. */
@@ -39,8 +40,7 @@ export const threeWireAppliance = defineRule({
     if (wires.value === 'three-bare') {
       if (panel.supply.place === 'downstream')
         return found('bare', {}, [wires, panel.supply.fact], { since: null });
-      if (panel.supply.place === 'unknown')
-        return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+      if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
       const cable = panel.conductors.find(
         (one) => one.landsOn?.value && circuit.terminals.includes(one.landsOn.value),
       )?.cable;

@@ -33,7 +33,7 @@ export const cases: readonly RuleCase[] = [
   ],
   [
     '10 copper on a 60 A feeder',
-    feeder({ supplyGroundSize: '10', supplyMetal: 'cu' }),
+    feeder({ supplyGroundSize: '10', supplyMetal: 'cu', supplyGroundMetal: 'cu' }),
     'clear',
     'Feeder ground',
   ],
@@ -60,4 +60,56 @@ export const cases: readonly RuleCase[] = [
   ['electrode conductor unread', electrode({ electrodeKind: 'rod' }), 'not-seen', 'Electrode'],
   ['14 ground in a 30 A cable', cable('14'), 'found: small', 'Cable at 1'],
   ['never larger than the circuit’s own wires', cable('10', 100), 'clear', 'Cable at 1'],
+  [
+    'an aluminium ground beside copper hots',
+    feeder({ supplyGroundSize: '10', supplyMetal: 'cu', supplyGroundMetal: 'al' }),
+    'found: small',
+    'Feeder ground',
+  ],
+  [
+    'metal of the ground unread: enough in copper, too small in aluminium',
+    feeder({ supplyGroundSize: '10', supplyMetal: 'cu' }),
+    'not-seen',
+    'Feeder ground',
+  ],
+  [
+    'two sets of 3/0 copper: 335.6 kcmil, 4 copper to the water pipe',
+    {
+      panel: { supplySize: '3/0', supplyMetal: 'cu', parallelSets: 2 },
+      things: [
+        [
+          'electrode',
+          'e',
+          'house',
+          {
+            electrodeKind: 'water-pipe',
+            electrodeConductorSize: '4',
+            electrodeConductorMetal: 'cu',
+          },
+        ],
+      ],
+    },
+    'found: small',
+    'Electrode',
+  ],
+  [
+    'the last rows of the table: 1/0 copper from two sets of 300',
+    {
+      panel: { supplySize: '300', supplyMetal: 'cu', parallelSets: 2 },
+      things: [
+        [
+          'electrode',
+          'e',
+          'house',
+          {
+            electrodeKind: 'water-pipe',
+            electrodeConductorSize: '1/0',
+            electrodeConductorMetal: 'cu',
+          },
+        ],
+      ],
+    },
+    'clear',
+    'Electrode',
+  ],
 ];

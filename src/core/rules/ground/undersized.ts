@@ -1,8 +1,9 @@
 import type { Fact } from '../../entries/inspection';
 import { sizeWords } from '../../panel/words';
 import { deviceAbove } from '../../supply/overcurrent-above';
-import type { Metal, Size } from '../../yardstick/size';
-import { compareSizes } from '../../yardstick/size';
+import type { ConductorMetal, Size } from '../../yardstick/size';
+import { compareSizes, tableMetal } from '../../yardstick/size';
+import { electrodeRow } from '../../yardstick/electrode-row';
 import type { Place } from '../place';
 import { panelPlace } from '../places';
 import type { CablePlace } from '../places';
@@ -19,7 +20,7 @@ export const undersizedGround = defineRule<GroundPlace>({
   hazards: ['shock'],
   base: { severity: 2, likelihood: 2 },
   finds:
-    'An equipment grounding conductor below the table for its device, never larger than the circuit’s own wires; an electrode conductor below the table for the service, to rods alone at most 6 copper, to an encased bar alone at most 4. Cables of the 1950s and 60s had smaller grounds: legacy.',
+    'An equipment grounding conductor below the table for its device, never larger than the circuit’s own wires; the ground’s own metal counts; an electrode conductor below the table for the service, the areas of parallel sets added up, to rods alone at most 6 copper, to an encased bar alone at most 4. Cables of the 1950s and 60s had smaller grounds: legacy.',
   example: 'A 60 A feeder with a 14 copper ground.',
   sources: [
     { code: '250.122', says: 'size of equipment grounding conductors' },
@@ -53,19 +54,25 @@ function checkFeeder({ site, panel, yardstick }: Scene): Outcome {
   const { reader } = site;
   if (panel.supply.place === 'first-disconnect') return doesNotApply('no feeder ground here');
   const size = reader.fact(panel.id, 'supplyGroundSize');
-  const metal = reader.fact(panel.id, 'supplyMetal');
+  const metal = reader.fact(panel.id, 'supplyGroundMetal');
   const device = deviceAbove(site, panel);
   if (!size) return notSeen(want(panel.id, 'supplyGroundSize', 'read the ground of the feeder'));
   if (!device) return notSeen(want(panel.id, 'fedFrom', 'read the device that feeds it'));
   const row = yardstick.equipmentGround.find((one) => device.ratingA <= one.upToA);
   if (!row) return doesNotApply('larger than the table');
   const own = reader.fact(panel.id, 'supplySize')?.value;
-  if (!metal) return notSeen(want(panel.id, 'supplyMetal', 'read the metal of the feeder'));
-  const of = metal.value;
   const facts = [size, metal, device.fact];
-  if (compareSizes(size.value, row[of]) < 0 && !(own && compareSizes(size.value, own) >= 0))
-    return small(size.value, of, row[of], facts);
-  return clear(sizeWords(size.value, of), ...facts);
+  const tooSmall = (of: 'cu' | 'al') =>
+    compareSizes(size.value, row[of]) < 0 && !(own && compareSizes(size.value, own) >= 0);
+  // Unread, it is a finding only where it is too small in either metal.
+  if (!metal)
+    return tooSmall('cu')
+      ? small(size.value, 'cu', row.cu, facts)
+      : tooSmall('al')
+        ? notSeen(want(panel.id, 'supplyGroundMetal', 'read the metal of the feeder’s ground'))
+        : clear(`${size.value}, enough in either metal`, ...facts);
+  if (tooSmall(metal.value)) return small(size.value, metal.value, row[metal.value], facts);
+  return clear(sizeWords(size.value, metal.value), ...facts);
 }
 
 function checkCable(conductors: NonNullable<GroundPlace['conductors']>, scene: Scene): Outcome {
@@ -86,7 +93,7 @@ function checkCable(conductors: NonNullable<GroundPlace['conductors']>, scene: S
       ),
     );
   const row = yardstick.equipmentGround.find((one) => terminal.handleA! <= one.upToA);
-  const least = row?.[ground.metal.value];
+  const least = row?.[tableMetal(ground.metal.value)];
   const own = hot?.size?.value;
   const facts = [ground.size, ground.metal, terminal.ratingA, hot?.size];
   if (
@@ -114,7 +121,7 @@ function checkElectrode(electrode: string, { site, panel, yardstick }: Scene): O
       ),
     );
   if (!kind) return notSeen(want(electrode, 'electrodeKind', 'say what electrode it is'));
-  const facts = [size, metal, kind, service, serviceMetal];
+  const facts = [size, metal, kind, service, serviceMetal, reader.fact(panel.id, 'parallelSets')];
   const most =
     kind.value === 'rod' || kind.value === 'encased'
       ? yardstick.electrodeConductorMost[kind.value][metal.value]
@@ -123,11 +130,8 @@ function checkElectrode(electrode: string, { site, panel, yardstick }: Scene): O
     return clear('as large as it need ever be', ...facts);
   if (!service || !serviceMetal)
     return notSeen(want(panel.id, 'supplySize', 'read size and metal of the supply'));
-  const row = yardstick.electrodeConductor.find(
-    (one) =>
-      compareSizes(service.value, serviceMetal.value === 'cu' ? one.cuUpTo : one.alUpTo) <= 0,
-  );
-  if (!row) return doesNotApply('a service larger than the table');
+  const sets = reader.fact(panel.id, 'parallelSets');
+  const row = electrodeRow(yardstick, service.value, serviceMetal.value, sets?.value);
   const asked = row[metal.value];
   const least = most && compareSizes(most, asked) < 0 ? most : asked;
   if (compareSizes(size.value, least) < 0) return small(size.value, metal.value, least, facts);
@@ -136,7 +140,7 @@ function checkElectrode(electrode: string, { site, panel, yardstick }: Scene): O
 
 const small = (
   size: Size,
-  metal: Metal,
+  metal: ConductorMetal,
   least: Size,
   facts: readonly (Fact | undefined)[],
 ): Outcome =>

@@ -1,7 +1,8 @@
 import { panelPlace } from '../places';
 import type { Place } from '../place';
 import { readsChoice } from '../reads-choice';
-import { defineRule, doesNotApply, notSeen, want } from '../rule';
+import { defineRule, doesNotApply, notSeen } from '../rule';
+import { wantsPlace } from '../supply-place';
 
 const main = readsChoice({
   property: 'mainMarked',
@@ -39,11 +40,15 @@ export const serviceDisconnectUnmarked = defineRule<Place & { disconnect?: true 
     ...around.disconnects.map((place) => ({ ...place, disconnect: true as const })),
   ],
   check(place, scene) {
-    if (place.disconnect) return disconnect(place, scene);
-    const { supply, id } = scene.panel;
+    if (place.disconnect) {
+      const role = scene.site.reader.value(place.ref, 'disconnectRole');
+      return role === 'meter' || role === 'later'
+        ? doesNotApply('not service equipment')
+        : disconnect(place, scene);
+    }
+    const { supply } = scene.panel;
     if (supply.place === 'downstream') return doesNotApply('downstream of the service disconnect');
-    if (supply.place === 'unknown')
-      return notSeen(want(id, 'fedFrom', 'find what feeds this panel'));
+    if (supply.place === 'unknown') return notSeen(wantsPlace(scene.panel));
     return main(place, scene);
   },
 });

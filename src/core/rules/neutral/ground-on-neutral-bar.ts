@@ -1,3 +1,4 @@
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 250.24(A)(5), 408.40: the mirror of a neutral on the ground bar. */
@@ -33,8 +34,7 @@ export const groundOnNeutralBar = defineRule({
   check({ terminal }, { site: { reader }, panel }) {
     const ground = terminal.conductors.find((one) => one.function?.value === 'ground')!;
     if (panel.supply.place === 'first-disconnect') return doesNotApply('joined here anyhow');
-    if (panel.supply.place === 'unknown')
-      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
     const bond = reader.fact(panel.id, 'bond');
     if (!bond)
       return notSeen(want(panel.id, 'bond', 'look for a strap or screw from neutral bar to can'));

@@ -3,6 +3,7 @@ import { listed } from '../../panel/words';
 import { barPlaces, panelPlace } from '../places';
 import type { BarPlace } from '../places';
 import type { Place } from '../rule';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
 
 type GroundBarPlace = Place & Partial<Pick<BarPlace, 'bar'>>;
@@ -46,8 +47,7 @@ export const wrongBar = defineRule<GroundBarPlace>({
   check(place, { panel, site }) {
     if (panel.supply.place === 'first-disconnect')
       return doesNotApply('this panel holds the first disconnect');
-    if (panel.supply.place === 'unknown')
-      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
     if (!place.bar) return notSeen(want(panel.id, 'barKind', 'find where the grounds land'));
     const onBar = place.bar.terminals.filter((terminal) =>
       terminal.conductors.some((conductor) => conductor.function?.value === 'neutral'),

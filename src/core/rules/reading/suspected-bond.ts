@@ -1,6 +1,7 @@
 import type { Fact } from '../../entries/inspection';
 import { mmOf } from '../../panel/lengths';
 import { panelPlace } from '../places';
+import { wantsPlace } from '../supply-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 const leastDropV = 0.05;
@@ -48,8 +49,7 @@ export const suspectedBond = defineRule({
     const facts = [volts, amps, size, metal, length];
     if (dropV < leastDropV)
       return doesNotApply('too little current for the reading to say anything');
-    if (panel.supply.place === 'unknown')
-      return notSeen(want(panel.id, 'fedFrom', 'find what feeds this panel'));
+    if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
     return found(
       'suspected',
       { volts: volts.value.toFixed(2), dropV: dropV.toFixed(2) },

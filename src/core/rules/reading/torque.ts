@@ -1,4 +1,4 @@
-import { splitRef } from '../../entries/thing-types';
+import { nmOf, torqueOnLabel, torqueProperty, torqueText } from '../../panel/torque';
 import type { Place } from '../place';
 import { panelPlace } from '../places';
 import { placeWith } from '../lazy-place';
@@ -24,8 +24,8 @@ export const torque = defineRule<Place & { screw?: true }>({
   ],
   messages: {
     off: {
-      short: '{place}: {measured} N·m, label {label} N·m',
-      seen: '{place} measured {measured} N·m; the label asks for {label} N·m.',
+      short: '{place}: {measured}, label {label}',
+      seen: '{place} measured {measured}; the label asks for {label}.',
       why: 'Too little grips badly, too much has already deformed the wire.',
       ask: 'Set to the label with the supply off.',
     },
@@ -41,14 +41,15 @@ export const torque = defineRule<Place & { screw?: true }>({
   check(place, { site: { reader }, panel, yardstick }) {
     if (!place.screw) return doesNotApply('not measured');
     const measured = reader.fact(place.ref, 'torqueNm')!;
-    const label =
-      reader.fact(place.ref, 'labelTorqueNm') ??
-      reader.fact(splitRef(place.ref).thing, 'labelTorqueNm') ??
-      reader.fact(panel.id, 'labelTorqueNm');
-    if (!label) return notSeen(want(panel.id, 'labelTorqueNm', 'read the torque on the label'));
-    const data = { measured: measured.value, label: label.value };
-    if (Math.abs(measured.value - label.value) > yardstick.torqueTolerance * label.value + 1e-9)
+    const label = torqueOnLabel(place.ref, panel, reader);
+    if (!label)
+      return notSeen(
+        want(panel.id, torqueProperty(place.ref, panel), 'read the torque on the label'),
+      );
+    const data = { measured: torqueText(measured.value), label: torqueText(label.value) };
+    const asked = nmOf(label.value);
+    if (Math.abs(nmOf(measured.value) - asked) > yardstick.torqueTolerance * asked + 1e-9)
       return found('off', data, [measured, label]);
-    return clear(`${measured.value} N·m`, measured, label);
+    return clear(torqueText(measured.value), measured, label);
   },
 });

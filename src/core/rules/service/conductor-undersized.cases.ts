@@ -57,4 +57,32 @@ export const cases: readonly RuleCase[] = [
     },
     'found: load',
   ],
+  [
+    'beyond the dwelling table by ampacity: two sets of 3/0 copper under 400 A',
+    {
+      panel: { supplySize: '3/0', supplyMetal: 'cu', parallelSets: 2, wholeDwelling: true },
+      lines: ['main 400'],
+    },
+    'clear',
+  ],
+  [
+    'one set of 3/0 copper under 400 A',
+    { panel: { supplySize: '3/0', supplyMetal: 'cu', wholeDwelling: true }, lines: ['main 400'] },
+    'found: thin',
+  ],
+  [
+    'beyond its last row the dwelling table says nothing: 600 copper under 450 A',
+    { panel: { supplySize: '600', supplyMetal: 'cu', wholeDwelling: true }, lines: ['main 450'] },
+    'clear',
+  ],
+  [
+    '4 copper to a 100 A switch that is service equipment',
+    {
+      fedBy: 'disconnect',
+      disconnect: { disconnectRatingA: 100, supplySize: '6', supplyMetal: 'cu' },
+      panel: { wholeDwelling: true },
+    },
+    'found: thin',
+    'Disconnect',
+  ],
 ];

@@ -25,4 +25,9 @@ export const cases: readonly RuleCase[] = [
   ],
   ['label unread', { lines: ['main 150'] }, 'not-seen'],
   ['no device recorded', { panel: { labelBusA: 125 } }, 'not-seen'],
+  [
+    'a main larger than the label’s largest main',
+    { panel: { labelBusA: 200, labelMainA: 150 }, lines: ['main 175'] },
+    'found: label',
+  ],
 ];

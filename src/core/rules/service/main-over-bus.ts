@@ -1,5 +1,5 @@
 import type { Fact } from '../../entries/inspection';
-import { deviceAbove, supplyDevice } from '../../supply/overcurrent-above';
+import { deviceAbove, ownMain, supplyDevice } from '../../supply/overcurrent-above';
 import { capital } from '../../panel/words';
 import { panelPlace } from '../places';
 import { clear, defineRule, found, notSeen, want } from '../rule';
@@ -13,7 +13,7 @@ export const mainOverBus = defineRule({
   base: { severity: 4, likelihood: 2 },
   outsideListing: true,
   finds:
-    'The first overcurrent device on the supply side of the bus above the bus rating on the label: the smaller of its own main and the device that feeds it. A main larger than its feeder breaker is fine. Of a split-bus panel the lower section is judged by the breaker that feeds it.',
+    'The first overcurrent device on the supply side of the bus above the bus rating on the label: the smaller of its own main and the device that feeds it. A main larger than its feeder breaker is fine; one larger than the label’s largest main is not. Of a split-bus panel the lower section is judged by the breaker that feeds it.',
   example: 'A 125 A panel with a 150 A main.',
   sources: [{ code: '408.36', says: 'overcurrent protection of panelboards' }],
   remedies: ['A main within the bus rating', 'A panel of a larger bus'],
@@ -23,6 +23,12 @@ export const mainOverBus = defineRule({
       seen: '{device} is {deviceA} A; the label gives the bus {busA} A.',
       why: 'The bars of this panel can carry more than {busA} A for hours, and nothing opens.',
       ask: 'A device of {busA} A at most ahead of this bus.',
+    },
+    label: {
+      short: '{deviceA} A main, the label allows {labelA} A',
+      seen: 'The main is {deviceA} A; the label allows a main of {labelA} A at most.',
+      why: 'This panel was tested with mains of {labelA} A and less; what a larger one does to its bars and terminals nobody tried.',
+      ask: 'A main within the label.',
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Bus')],
@@ -38,6 +44,13 @@ export const mainOverBus = defineRule({
             fact: lower.ratingA as Fact,
           }
         : supplyDevice(site, panel);
+    const labelMain = site.reader.fact(panel.id, 'labelMainA');
+    const main = ownMain(panel);
+    if (labelMain && main && main.ratingA > labelMain.value)
+      return found('label', { deviceA: main.ratingA, labelA: labelMain.value }, [
+        main.fact,
+        labelMain,
+      ]);
     if (!device)
       return notSeen(want(panel.id, 'mainKind', 'read the rating of the device ahead of the bus'));
     if (!bus) return notSeen(want(panel.id, 'labelBusA', 'read the bus rating on the label'));

@@ -12,6 +12,7 @@ export const cases: readonly RuleCase[] = [
     'a separate building with seven',
     { fedBy: 'disconnect', panel: { separateBuilding: true, mainThrows: 7 } },
     'found: many',
+    'Shutting off',
   ],
   ['four throws of a split bus', { panel: splitBus, lines: throws }, 'clear'],
   ['six throws', { panel: splitBus, lines: singles(6) }, 'clear'],
@@ -26,5 +27,12 @@ export const cases: readonly RuleCase[] = [
     'lugs only, downstream in the same building',
     { fedBy: 'disconnect', panel: { separateBuilding: false } },
     'does-not-apply',
+    'Shutting off',
+  ],
+  [
+    'seven switches that together are the service disconnect',
+    { fedBy: 'disconnect', disconnect: { disconnectThrows: 7 } },
+    'found: many',
+    'Disconnect',
   ],
 ];

@@ -1,17 +1,20 @@
 import { counted } from '../../panel/words';
 import { shutOffDevices, throwsOf } from '../../panel/throws';
+import type { Place } from '../place';
 import { panelPlace } from '../places';
+import type { DisconnectPlace } from '../supply-place';
+import { disconnectPlaces, wantsPlace, wantsRole } from '../supply-place';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 /** 230.71, 225.33: no more than six movements of the hand shut a service or a building off. */
-export const noWayToShutOff = defineRule({
+export const noWayToShutOff = defineRule<Place & Partial<DisconnectPlace>>({
   id: 'service/no-way-to-shut-off',
   title: 'No way to shut everything off',
   stage: 6,
   hazards: ['outage', 'shock'],
   base: { severity: 3, likelihood: 2 },
   finds:
-    'At the first disconnect of a service or of a separate building: no handle that turns everything off, or more than six throws. A tied or common-trip pair is one throw. A lugs-only panel downstream in the same building needs none.',
+    'At the first disconnect of a service or of a separate building: no handle that turns everything off, or more than six throws. A tied or common-trip pair is one throw. A separate switch that is service equipment is asked as a panel is. A lugs-only panel downstream in the same building needs none.',
   example: 'A split-bus panel with seven throws in its upper section.',
   sources: [
     { code: '230.71', says: 'most disconnects of a service' },
@@ -32,8 +35,20 @@ export const noWayToShutOff = defineRule({
       ask: 'A main for this building.',
     },
   },
-  places: ({ panel }) => [panelPlace(panel, 'Shutting off')],
-  check(_, { site: { reader }, panel, yardstick: { mostThrows } }) {
+  places: (scene) => [panelPlace(scene.panel, 'Shutting off'), ...disconnectPlaces(scene)],
+  check(place, { site: { reader }, panel, yardstick: { mostThrows } }) {
+    if (place.disconnect === 'unsure') return notSeen(wantsRole(place as DisconnectPlace));
+    if (place.disconnect === 'not-first') return doesNotApply('not the first disconnect');
+    if (place.disconnect) {
+      const throws = reader.fact(place.ref, 'disconnectThrows');
+      if (!throws)
+        return notSeen(
+          want(place.ref, 'disconnectThrows', 'count the throws that turn everything off'),
+        );
+      return throws.value > mostThrows
+        ? found('many', { throws: counted(throws.value, 'throw'), most: mostThrows }, [throws])
+        : clear(counted(throws.value, 'throw'), throws);
+    }
     const separate = reader.fact(panel.id, 'separateBuilding');
     if (panel.supply.place === 'downstream' && separate?.value !== true)
       return separate || panel.main
@@ -45,11 +60,11 @@ export const noWayToShutOff = defineRule({
     const count = said?.value ?? throwsOf(devices, reader);
     const facts = [said, kind, separate, panel.supply.fact];
     if (said?.value === 0) {
-      if (panel.supply.place === 'unknown') return wantSupply(panel.id);
+      if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
       return found('none', {}, facts);
     }
     if (count > mostThrows) {
-      if (panel.supply.place === 'unknown') return wantSupply(panel.id);
+      if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
       return found('many', { throws: counted(count, 'throw'), most: mostThrows }, facts);
     }
     if (count === 0)
@@ -64,5 +79,3 @@ export const noWayToShutOff = defineRule({
     return clear(counted(count, 'throw'), ...facts);
   },
 });
-
-const wantSupply = (panel: string) => notSeen(want(panel, 'fedFrom', 'find what feeds this panel'));

@@ -1,7 +1,7 @@
 import type { LengthLimit, Yardstick } from '../yardstick';
 import { ampacityA } from './ampacity';
 import { dwellingService } from './dwelling-service';
-import { electrodeConductor, equipmentGround } from './grounding';
+import { areaKcmil, electrodeConductor, equipmentGround } from './grounding';
 import { ohmPerKft } from './resistance';
 
 const limit = (
@@ -45,6 +45,7 @@ export const us2020: Yardstick = {
   dwellingService,
   equipmentGround,
   electrodeConductor,
+  areaKcmil,
   electrodeConductorMost: {
     rod: { cu: '6', al: '4' },
     encased: { cu: '4', al: null },
@@ -102,7 +103,7 @@ export const us2020: Yardstick = {
   ruleYears: {},
   airConditionerLimit: 1.8,
   motorConductor: 1.25,
-  motorDevice: 2.5,
+  motorDevice: { breaker: 2.5, timeDelayFuse: 1.75, otherFuse: 3 },
   sources: {
     ampacity: { code: '310.16', says: 'ampacity, three current-carrying conductors, 30 °C' },
     smallConductor: { code: '240.4(D)', says: 'largest device for small conductors' },
@@ -115,7 +116,7 @@ export const us2020: Yardstick = {
     },
     motor: {
       code: '430.22, 430.52',
-      says: 'conductor at least 125 %, breaker at most 250 % of full-load current',
+      says: 'conductor at least 125 % of full-load current; breaker 250 %, time-delay fuse 175 %, other fuse 300 %, or the next standard rating; exception 2 (to 400 %) only where the motor does not start otherwise',
     },
   },
 };

@@ -3,6 +3,8 @@ import type { Yardstick } from '../yardstick';
 /** Chapter 9, table 8: direct-current resistance at 75 °C, ohm per 1000 ft. */
 export const ohmPerKft: Yardstick['ohmPerKft'] = {
   cu: {
+    '18': 7.95,
+    '16': 4.99,
     '14': 3.14,
     '12': 1.98,
     '10': 1.24,
@@ -24,6 +26,9 @@ export const ohmPerKft: Yardstick['ohmPerKft'] = {
     '600': 0.0214,
   },
   al: {
+    '18': 13.1,
+    '16': 8.21,
+    '14': 5.17,
     '12': 3.25,
     '10': 2.04,
     '8': 1.28,
