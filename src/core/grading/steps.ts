@@ -188,6 +188,7 @@ function sharedNeutralSteps(
     if (!rating) return [];
     const amps = neutralAmps(
       group.hots.map((hot, index) => ({ leg: hot.leg, amps: loads[index]!.value })),
+      panel.system,
     );
     const percent = Math.round((amps / rating) * 100);
     if (percent <= 80) return [];

@@ -13,7 +13,19 @@ export interface Addition {
   volts: number;
   /** Three hours or more: counts 125 %. */
   continuous: boolean;
+  kind: AdditionKind;
 }
+
+/** What is added: heating and cooling count by rules of their own. */
+export const additionKinds = {
+  other: 'other',
+  charger: 'vehicle charger',
+  coolingVa: 'air conditioner',
+  heatPumpVa: 'heat pump',
+  supplementaryVa: 'supplementary heat of a heat pump',
+  resistanceHeatVa: 'electric heat',
+} as const;
+export type AdditionKind = keyof typeof additionKinds;
 
 export interface AdditionAnswer {
   method: string;
@@ -25,7 +37,8 @@ export interface AdditionAnswer {
   leftA: number;
 }
 
-const vaOf = ({ amps, volts, continuous }: Addition) => amps * volts * (continuous ? 1.25 : 1);
+const vaOf = ({ amps, volts, continuous }: Addition, { continuousFactor }: Yardstick) =>
+  amps * volts * (continuous ? continuousFactor : 1);
 
 /**
  * Whether additions fit the supply, by each method that has its facts. Undefined with what is
@@ -36,12 +49,17 @@ export function additionFits(
   site: SiteView,
   panel: PanelView,
   additions: readonly Addition[],
+  yardstick: Yardstick,
 ): { answers: AdditionAnswer[]; wanted: string | undefined } {
   const device = supplyDevice(site, panel);
   const { demands, wanted } = panelDemands(
     site,
     panel,
-    additions.reduce((sum, one) => sum + vaOf(one), 0),
+    yardstick,
+    additions.map((one) => ({
+      va: vaOf(one, yardstick),
+      climate: one.kind === 'other' || one.kind === 'charger' ? undefined : one.kind,
+    })),
   );
   if (!device) return { answers: [], wanted: 'mainKind' };
   return {
@@ -57,8 +75,11 @@ export function additionFits(
 }
 
 /** Breaker the added circuit itself needs, A: its load, continuous by 125 %, to the next standard rating. */
-export function breakerForA({ standardRatingsA }: Yardstick, one: Addition): number | undefined {
-  const least = one.amps * (one.continuous ? 1.25 : 1);
+export function breakerForA(
+  { standardRatingsA, continuousFactor }: Yardstick,
+  one: Pick<Addition, 'amps' | 'continuous'>,
+): number | undefined {
+  const least = one.amps * (one.continuous ? continuousFactor : 1);
   return standardRatingsA.find((rating) => rating >= least - 1e-9);
 }
 
@@ -76,9 +97,10 @@ export function joinedLoad(
   site: SiteView,
   panel: PanelView,
   circuits: readonly CircuitView[],
+  yardstick: Yardstick,
 ): Joined {
   const { reader } = site;
-  const loads = circuits.map((circuit) => circuitLoadA(site, panel, circuit));
+  const loads = circuits.map((circuit) => circuitLoadA(site, panel, circuit, yardstick));
   const ratings = circuits.flatMap(({ terminals }) =>
     terminals.flatMap((ref) => panel.terminals.get(ref)?.handleA ?? []),
   );

@@ -2,12 +2,14 @@ import type { Fact } from '../entries/inspection';
 import type { SiteView } from '../panel/site-view';
 import { systems } from '../panel/system';
 import type { CircuitView, PanelView } from '../panel/views';
+import type { Yardstick } from '../yardstick/yardstick';
+import { rangeDemandW } from './dwelling-demand';
 
 export interface CircuitLoad {
   a: number;
   /** By the clamp, or from nameplates. */
   by: 'measured' | 'listed';
-  /** No nameplate is unread: it cannot be more. */
+  /** No nameplate is unread, no leg unmeasured: it cannot be more. */
   whole: boolean;
   facts: Fact[];
 }
@@ -21,22 +23,36 @@ export function circuitVolts(panel: PanelView, circuit: CircuitView): number {
   return (system.legToNeutralV as Partial<Record<string, number>>)[leg] ?? 120;
 }
 
-/** Amps of a circuit: the highest measured on its terminals, else the sum of its nameplates. */
+/**
+ * Amps of a circuit: the highest measured on its terminals, whole only where every one was; else the
+ * sum of its nameplates, a household range by its demand (220.55).
+ */
 export function circuitLoadA(
   { reader }: SiteView,
   panel: PanelView,
   circuit: CircuitView,
+  yardstick: Pick<Yardstick, 'demand'>,
 ): CircuitLoad | undefined {
   if (!reader.isRecorded('loadCurrentA') && !reader.isRecorded('listedW')) return undefined;
   const measured = circuit.terminals.flatMap((ref) => reader.fact(ref, 'loadCurrentA') ?? []);
   if (measured.length > 0) {
     const highest = measured.reduce((a, b) => (b.value > a.value ? b : a));
-    return { a: highest.value, by: 'measured', whole: true, facts: [highest as Fact] };
+    return {
+      a: highest.value,
+      by: 'measured',
+      whole: measured.length === circuit.terminals.length,
+      facts: [highest as Fact],
+    };
   }
   const listed = circuit.loads.flatMap((load) => reader.fact(load.id, 'listedW') ?? []);
   if (listed.length === 0) return undefined;
   const phases = circuit.terminals.length === 3 ? Math.sqrt(3) : 1;
-  const watts = listed.reduce((sum, fact) => sum + fact.value, 0);
+  const isRange = (load: string) =>
+    circuit.loads.find(({ id }) => id === load)?.kind?.value === 'range';
+  const watts = listed.reduce(
+    (sum, { about, value }) => sum + (isRange(about) ? rangeDemandW(value, yardstick) : value),
+    0,
+  );
   return {
     a: watts / (circuitVolts(panel, circuit) * phases),
     by: 'listed',

@@ -25,12 +25,22 @@ const loaded = () => {
     .facts({ loadCurrentA: 9 }, ref('3'))
     .facts({ loadCurrentA: 6 }, ref('2'));
 };
-const charger = { words: 'vehicle charger', amps: 32, volts: 240, continuous: true };
+const sheetOf = (one: Bench) => {
+  const { site, panel } = views(one);
+  return loadSheet(site, panel, us2020);
+};
+const charger = {
+  words: 'vehicle charger',
+  amps: 32,
+  volts: 240,
+  continuous: true,
+  kind: 'charger' as const,
+};
 
 describe('load of a panel', () => {
   test('each circuit in amps and share of its breaker; each leg summed', () => {
     const { site, panel } = views(loaded());
-    const sheet = loadSheet(site, panel);
+    const sheet = loadSheet(site, panel, us2020);
     expect(sheet.circuits.map(({ name, amps, share }) => [name, amps, share])).toEqual([
       ['Kitchen', 14, 0.7],
       ['Hall', 9, 0.45],
@@ -41,48 +51,58 @@ describe('load of a panel', () => {
       ['B', 9],
     ]);
     expect(sheet.deviceA).toBe(100);
-    expect(sheet.wanted).toBe('the highest measured peak of a leg');
+    expect(sheet.wanted).toBe('the highest peak of a leg over a year, or recorded for 30 days');
   });
   test('a shared neutral on one leg carries the sum', () =>
-    expect(loadSheet(...(Object.values(views(loaded())) as [never, never])).neutrals[0]!.amps).toBe(
-      20,
-    ));
+    expect(sheetOf(loaded()).neutrals[0]!.amps).toBe(20));
   test('room: free positions, screws; unread labels are not read as room', () => {
     const { site, panel } = views(loaded());
     const card = roomCard(site, panel);
-    expect(card.freePositions).toHaveLength(21);
+    // Nobody recorded the other positions: none of them is known to be free.
+    expect(card.freePositions).toEqual([]);
     expect(card).toMatchObject({
       freeNeutrals: 22,
       freeGrounds: 22,
       circuitsLeft: undefined,
       tandemPositions: undefined,
     });
-    const read = views(loaded().facts({ labelCircuits: 30, labelTandemPositions: [17, 18] }));
+    const read = views(
+      loaded()
+        .lines('17 blank')
+        .facts({ labelCircuits: 30, labelTandemPositions: [17, 18] }),
+    );
     expect(roomCard(read.site, read.panel)).toMatchObject({
       circuitsLeft: 27,
-      tandemPositions: [17, 18],
+      freePositions: [17],
+      // 18 was never recorded.
+      tandemPositions: [17],
     });
   });
   test('a burned position is no room', () => {
-    const { site, panel } = views(loaded().facts({ busCondition: 'burned' }, 'panel/c2r5'));
+    const { site, panel } = views(
+      loaded().lines('10 blank').facts({ busCondition: 'burned' }, 'panel/c2r5'),
+    );
     expect(roomCard(site, panel).freePositions).not.toContain(10);
   });
 });
 
 describe('an addition', () => {
   test('a 32 A charger on a measured peak of 40 A: 50 + 40 A fit 100 A', () => {
-    const { site, panel } = views(loaded().facts({ peakLegA: 40 }));
-    expect(additionFits(site, panel, [charger]).answers).toEqual([
+    const { site, panel } = views(loaded().facts({ peakLegA: 40, peakOver: 'year' }));
+    expect(additionFits(site, panel, [charger], us2020).answers).toEqual([
       { method: '220.87', amps: 90, ratingA: 100, fits: true, leftA: 10 },
     ]);
-    expect(additionFits(site, panel, [charger, charger]).answers[0]).toMatchObject({
+    expect(additionFits(site, panel, [charger, charger], us2020).answers[0]).toMatchObject({
       fits: false,
       leftA: -30,
     });
   });
   test('without a peak or the loads it says what is wanted, and gives no number', () => {
     const { site, panel } = views(loaded());
-    expect(additionFits(site, panel, [charger])).toEqual({ answers: [], wanted: 'peakLegA' });
+    expect(additionFits(site, panel, [charger], us2020)).toEqual({
+      answers: [],
+      wanted: 'peakLegA',
+    });
   });
   test('its own breaker: 125 % of what runs for hours', () => {
     expect(breakerForA(us2020, charger)).toBe(40);
@@ -104,6 +124,7 @@ describe('circuits proposed to be joined', () => {
       site,
       panel,
       panel.circuits.filter(({ name }) => names.includes(name!)),
+      us2020,
     );
   };
   test('hall and bench: 15 A on 20', () =>

@@ -3,6 +3,7 @@ import { systems } from '../panel/system';
 import type { Leg } from '../panel/system';
 import type { CircuitView, PanelView, TerminalView } from '../panel/views';
 import { supplyDevice } from '../supply/overcurrent-above';
+import type { Yardstick } from '../yardstick/yardstick';
 import { circuitLoadA } from './circuit-load';
 import { neutralAmps } from './neutral-amps';
 import type { PanelDemand } from './panel-demand';
@@ -49,18 +50,19 @@ export interface LoadSheet {
 }
 
 const wantedWords: Record<string, string> = {
-  peakLegA: 'the highest measured peak of a leg',
+  peakLegA: 'the highest peak of a leg over a year, or recorded for 30 days',
+  peakOver: 'how long the peak was recorded',
   floorAreaM2: 'the floor area',
   loadsListed: 'all fixed loads recorded with their power',
   listedW: 'the power of every fixed load',
 };
 
 /** Loads of a panel by circuit, leg, section and neutral, and its demand by each method. */
-export function loadSheet(site: SiteView, panel: PanelView): LoadSheet {
+export function loadSheet(site: SiteView, panel: PanelView, yardstick: Yardstick): LoadSheet {
   const { reader } = site;
   const circuits = panel.circuits.map((circuit): CircuitLine => {
     const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
-    const load = circuitLoadA(site, panel, circuit);
+    const load = circuitLoadA(site, panel, circuit, yardstick);
     const breakerA = terminals[0]?.handleA;
     return {
       circuit,
@@ -81,8 +83,9 @@ export function loadSheet(site: SiteView, panel: PanelView): LoadSheet {
   const clamped: Partial<Record<Leg, number | undefined>> = {
     A: reader.value(panel.id, 'legA'),
     B: reader.value(panel.id, 'legB'),
+    C: reader.value(panel.id, 'legC'),
   };
-  const { demands, wanted } = panelDemands(site, panel);
+  const { demands, wanted } = panelDemands(site, panel, yardstick);
   return {
     circuits,
     legs: systems[panel.system].legs.map((leg) => ({
@@ -96,10 +99,10 @@ export function loadSheet(site: SiteView, panel: PanelView): LoadSheet {
         leg: hot.leg,
         amps: circuits.find(({ terminals }) => terminals.includes(hot))?.amps,
       }));
-      const known = loads.every(({ amps }) => amps !== undefined) && panel.system === 'split-phase';
+      const known = loads.every(({ amps }) => amps !== undefined) && panel.systemRead;
       return {
         words: `shared by ${hots.map(({ label }) => label).join(' and ')}`,
-        amps: known ? neutralAmps(loads as { leg: Leg; amps: number }[]) : undefined,
+        amps: known ? neutralAmps(loads as { leg: Leg; amps: number }[], panel.system) : undefined,
       };
     }),
     demands,

@@ -3,7 +3,8 @@ import type { SiteView } from '../panel/site-view';
 import { systems } from '../panel/system';
 import type { LoadView, PanelView } from '../panel/views';
 import { SupplyReading } from '../supply/tree';
-import type { Demand, DwellingLoads } from './dwelling-demand';
+import type { Yardstick } from '../yardstick/yardstick';
+import type { ClimateLoads, Demand, DwellingLoads } from './dwelling-demand';
 import { existingDemand, measuredDemand, optionalDemand } from './dwelling-demand';
 
 export interface PanelDemand {
@@ -24,16 +25,24 @@ export function panelsBelow({ reader, panels }: SiteView, panel: PanelView): Pan
   );
 }
 
+/** What would be added to a panel, VA. */
+export interface AddedLoad {
+  va: number;
+  climate?: keyof Omit<ClimateLoads, 'heatUnits'> | undefined;
+}
+
+export type WantedForDemand = 'peakLegA' | 'peakOver' | 'floorAreaM2' | 'loadsListed' | 'listedW';
+
 /**
- * Demand by every method that has its facts; a measurement stands alone. Undefined with the reason
- * where none has.
+ * Demand by every method that has its facts; a year's peak or 30 days recorded stands alone, a
+ * moment's clamp is no method. Without any, what is wanted.
  */
 export function panelDemands(
   site: SiteView,
   panel: PanelView,
-  /** VA that would be added; a continuous load by 125 %. */
-  addedVa = 0,
-): { demands: PanelDemand[]; wanted: 'peakLegA' | 'floorAreaM2' | 'loadsListed' | 'listedW' } {
+  yardstick: Yardstick,
+  added: readonly AddedLoad[] = [],
+): { demands: PanelDemand[]; wanted: WantedForDemand } {
   const { reader } = site;
   const volts = systems[panel.system].legToLegV;
   const phases = systems[panel.system].legs.length === 3 ? Math.sqrt(3) : 1;
@@ -42,44 +51,86 @@ export function panelDemands(
     amps: demand.va / (volts * phases),
     facts: facts.filter((fact) => fact !== undefined),
   });
-  const peak = reader.fact(panel.id, 'peakLegA');
-  if (peak)
-    return {
-      demands: [of(measuredDemand(peak.value, volts * phases, addedVa), [peak as Fact])],
-      wanted: 'peakLegA',
-    };
-  const kind = reader.fact(panel.building, 'buildingKind');
-  if (!kind || !dwellings.includes(kind.value)) return { demands: [], wanted: 'peakLegA' };
-  const area = reader.fact(panel.building, 'floorAreaM2');
-  if (!area) return { demands: [], wanted: 'floorAreaM2' };
-  const listed = reader.fact(panel.id, 'loadsListed');
-  if (!listed?.value) return { demands: [], wanted: 'loadsListed' };
   const circuits = panelsBelow(site, panel).flatMap((one) => one.circuits);
   const loads = circuits.flatMap((circuit) => circuit.loads);
+  const isNew = (load: LoadView) => reader.value(load.id, 'newLoad') === true;
+  const addedVa = added.reduce((sum, one) => sum + one.va, 0);
+  const peak = reader.fact(panel.id, 'peakLegA');
+  const over = reader.fact(panel.id, 'peakOver');
+  if (peak && (over?.value === 'year' || over?.value === 'month')) {
+    const fresh = loads.filter(isNew);
+    if (fresh.some((load) => !reader.fact(load.id, 'listedW')))
+      return { demands: [], wanted: 'listedW' };
+    const freshVa = fresh.reduce((sum, load) => sum + (reader.value(load.id, 'listedW') ?? 0), 0);
+    return {
+      demands: [
+        of(measuredDemand(peak.value, volts * phases, addedVa + freshVa, yardstick), [
+          peak as Fact,
+          over as Fact,
+        ]),
+      ],
+      wanted: 'peakLegA',
+    };
+  }
+  const wantedPeak = peak && !over ? 'peakOver' : 'peakLegA';
+  const kind = reader.fact(panel.building, 'buildingKind');
+  if (!kind || !dwellings.includes(kind.value)) return { demands: [], wanted: wantedPeak };
+  const area = floorAreaOf(reader, panel.building);
+  if (!area) return { demands: [], wanted: peak && !over ? 'peakOver' : 'floorAreaM2' };
+  const listed = reader.fact(panel.id, 'loadsListed');
+  if (!listed?.value) return { demands: [], wanted: peak && !over ? 'peakOver' : 'loadsListed' };
   const unread = loads.some(
     (load) => !branchKinds.includes(load.kind?.value ?? '') && !reader.fact(load.id, 'listedW'),
   );
   if (unread) return { demands: [], wanted: 'listedW' };
-  const watts = (load: LoadView) => reader.value(load.id, 'listedW') ?? 0;
-  const sum = (...kinds: string[]) =>
-    loads
+  const sum = (of: readonly LoadView[], ...kinds: string[]) =>
+    of
       .filter((load) => kinds.includes(load.kind?.value ?? ''))
-      .reduce((w, one) => w + watts(one), 0);
+      .reduce((w, load) => w + (reader.value(load.id, 'listedW') ?? 0), 0);
+  const climateOf = (of: readonly LoadView[]): ClimateLoads => ({
+    coolingVa: sum(of, 'air-conditioner'),
+    heatPumpVa: sum(of, 'heat-pump'),
+    supplementaryVa: sum(of, 'supplementary-heat'),
+    resistanceHeatVa: sum(of, 'heat'),
+    heatUnits: of
+      .filter((load) => load.kind?.value === 'heat')
+      .reduce((units, load) => units + (reader.value(load.id, 'heatUnits') ?? 1), 0),
+  });
   const inPlace = (place: 'kitchen' | 'laundry') =>
     circuits.filter((circuit) => reader.value(circuit.id, 'places')?.includes(place)).length;
+  const newClimate = climateOf(loads.filter(isNew));
+  for (const { va, climate } of added)
+    if (climate) {
+      newClimate[climate] += va;
+      if (climate === 'resistanceHeatVa') newClimate.heatUnits += 1;
+    }
   const dwelling: DwellingLoads = {
-    floorAreaM2: area.value,
+    floorArea: area.area,
     smallApplianceCircuits: inPlace('kitchen'),
     laundryCircuits: inPlace('laundry'),
-    appliancesVa: sum('range', 'dryer', 'water-heater', 'motor', 'charger', 'other') + addedVa,
-    coolingVa: sum('air-conditioner'),
-    heatPumpVa: 0,
-    resistanceHeatVa: sum('heat'),
-    heatUnits: loads.filter((load) => load.kind?.value === 'heat').length,
+    appliancesVa:
+      sum(loads, 'range', 'dryer', 'water-heater', 'motor', 'charger', 'other') +
+      added.reduce((va, one) => va + (one.climate ? 0 : one.va), 0),
+    climate: climateOf(loads.filter((load) => !isNew(load))),
+    newClimate,
   };
-  const facts = [area as Fact, listed as Fact];
+  const facts = [area.fact, listed as Fact];
   return {
-    demands: [of(optionalDemand(dwelling), facts), of(existingDemand(dwelling), facts)],
+    demands: [
+      of(optionalDemand(dwelling, yardstick), facts),
+      of(existingDemand(dwelling, yardstick), facts),
+    ],
     wanted: 'peakLegA',
   };
+}
+
+/** The floor area as it was entered. */
+function floorAreaOf(
+  reader: SiteView['reader'],
+  building: string,
+): { area: DwellingLoads['floorArea']; fact: Fact } | undefined {
+  const metric = reader.fact(building, 'floorAreaM2');
+  if (metric) return { area: { value: metric.value, unit: 'm²' }, fact: metric as Fact };
+  const feet = reader.fact(building, 'floorAreaFt2');
+  return feet && { area: { value: feet.value, unit: 'ft²' }, fact: feet as Fact };
 }

@@ -3,7 +3,7 @@ import type { PanelView } from '../panel/views';
 
 /** Room left in a panel. Undefined: what it follows from was not read. */
 export interface RoomCard {
-  /** Printed numbers of positions without a device: those that can take one. */
+  /** Printed numbers of positions recorded as empty and not burned: those that can take a device. */
   freePositions: number[];
   /** Printed numbers where the label allows a half-size breaker and none sits. */
   tandemPositions: number[] | undefined;
@@ -16,7 +16,10 @@ export interface RoomCard {
 
 export function roomCard({ reader }: SiteView, panel: PanelView): RoomCard {
   const damaged = (ref: string) => reader.value(ref, 'busCondition') === 'burned';
-  const free = panel.positions.filter(({ devices, ref }) => devices.length === 0 && !damaged(ref));
+  // A position nobody recorded is not known to be free.
+  const free = panel.positions.filter(
+    ({ devices, opening, ref }) => devices.length === 0 && opening && !damaged(ref),
+  );
   const allowed = reader.value(panel.id, 'labelTandemPositions');
   const freeScrews = (kind: 'neutral' | 'ground') => {
     const bars = panel.bars.filter((bar) => bar.kind === kind);
@@ -40,7 +43,12 @@ export function roomCard({ reader }: SiteView, panel: PanelView): RoomCard {
     freePositions: free.map(({ number }) => number),
     tandemPositions: allowed?.filter((number) => {
       const position = panel.positions.find((one) => one.number === number);
-      return position && !position.devices.some(({ form }) => form === 'tandem' || form === 'quad');
+      return (
+        position &&
+        (position.devices.length > 0 || position.opening) &&
+        !damaged(position.ref) &&
+        !position.devices.some(({ form }) => form === 'tandem' || form === 'quad')
+      );
     }),
     freeNeutrals: freeScrews('neutral'),
     freeGrounds: freeScrews('ground'),

@@ -15,6 +15,10 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     because: 'the utility’s figure outranks one computed',
   },
   'load/circuit': { facts: ['loadCurrentA'], because: 'a measurement outranks nameplates' },
+  'load/section': {
+    facts: ['sectionDemandA'],
+    because: 'a calculation and a clamp are two methods, and the worse of them counts',
+  },
   'load/service': { facts: ['peakLegA'], because: 'a measurement outranks a calculation' },
   'service/no-way-to-shut-off': {
     facts: ['mainThrows'],

@@ -2,6 +2,7 @@ import { neutralAmps } from '../load/neutral-amps';
 import type { SiteView } from '../panel/site-view';
 import type { PanelView, TerminalView } from '../panel/views';
 import { circuitLoadA } from '../load/circuit-load';
+import type { Yardstick } from '../yardstick/yardstick';
 import type { Explain, WhyHere } from './explain';
 import { ampsWords, voltsWords } from './figures';
 
@@ -11,11 +12,12 @@ const legToLegV = 240;
 function liftedWords(
   site: SiteView,
   panel: PanelView,
+  yardstick: Yardstick,
   one: TerminalView,
   other: TerminalView,
 ): string {
   const [a, b] = [one, other].map(
-    ({ circuit }) => circuit && circuitLoadA(site, panel, circuit)?.a,
+    ({ circuit }) => circuit && circuitLoadA(site, panel, circuit, yardstick)?.a,
   );
   if (a && b)
     return `lifted under the loads recorded, ${one.label} would get ${voltsWords((legToLegV * b) / (a + b))} and ${other.label} ${voltsWords((legToLegV * a) / (a + b))}.`;
@@ -23,7 +25,12 @@ function liftedWords(
 }
 
 /** What a shared neutral carries when both circuits are loaded to their breakers, and when it opens. */
-export const explainSharedNeutral: Explain = ({ panel, place, site }): WhyHere | undefined => {
+export const explainSharedNeutral: Explain = ({
+  panel,
+  place,
+  site,
+  yardstick,
+}): WhyHere | undefined => {
   const multiwire = panel.multiwires.find(
     ({ id, hots }) => id === place.ref || hots.some(({ ref }) => ref === place.ref),
   );
@@ -34,13 +41,13 @@ export const explainSharedNeutral: Explain = ({ panel, place, site }): WhyHere |
     const measured = site.reader.value(hot.ref, 'loadCurrentA');
     return { hot, leg: hot.leg, amps: measured ?? hot.handleA ?? 15, measured };
   });
-  const amps = neutralAmps(loaded);
+  const amps = neutralAmps(loaded, panel.system);
   const all = loaded.every(({ measured }) => measured !== undefined);
   const by = all ? 'with the currents measured' : 'with each loaded to its breaker';
   const sentence =
     one.leg === other.leg
       ? `Both circuits are on leg ${one.leg}: ${by}, their neutral carries ${ampsWords(amps)}, the sum, and no breaker watches it.`
-      : `On different legs the neutral carries ${ampsWords(amps)}, ${by}. With one switched off it carries ${ampsWords(Math.max(...loaded.map((each) => each.amps)))}; ${liftedWords(site, panel, one, other)}`;
+      : `On different legs the neutral carries ${ampsWords(amps)}, ${by}. With one switched off it carries ${ampsWords(Math.max(...loaded.map((each) => each.amps)))}; ${liftedWords(site, panel, yardstick, one, other)}`;
   return {
     sentence,
     ends: [panel.name, multiwire.hots.map(({ label }) => label).join(' and ')],

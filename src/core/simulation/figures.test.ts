@@ -89,10 +89,13 @@ describe('split-phase', () => {
     const got = solved(loads(120 / 14, 120 / 9));
     same(
       ampsIn(got, 'shared'),
-      neutralAmps([
-        { leg: 'A', amps: 14 },
-        { leg: 'B', amps: 9 },
-      ]),
+      neutralAmps(
+        [
+          { leg: 'A', amps: 14 },
+          { leg: 'B', amps: 9 },
+        ],
+        'split-phase',
+      ),
     );
     same(ampsIn(got, 'shared'), 14 - 9);
   });

@@ -120,6 +120,32 @@ export interface Yardstick {
   airConditionerLimit: number;
   motorConductor: number;
   motorDevice: { breaker: number; timeDelayFuse: number; otherFuse: number };
+  /** 220.82, 220.83, 220.87, 220.55: what a dwelling's load is worked out with. */
+  demand: {
+    lightingVaPerM2: number;
+    lightingVaPerFt2: number;
+    /** Each small-appliance and laundry circuit, VA; at least so many count. */
+    circuitVa: number;
+    leastSmallAppliance: number;
+    leastLaundry: number;
+    /** Counted in full, VA: by the optional method, and of an existing dwelling; the rest by restShare. */
+    optionalFirstVa: number;
+    existingFirstVa: number;
+    restShare: number;
+    /** Share of resistance heat: of fewer separately controlled units than manyUnits, and from there. */
+    fewUnitsShare: number;
+    manyUnitsShare: number;
+    manyUnits: number;
+    supplementaryShare: number;
+    /** Factor on a measured peak. */
+    measuredFactor: number;
+    /** One range up to `rangeToW` counts `rangeW`; each kW above it a share more. */
+    rangeToW: number;
+    rangeW: number;
+    rangeMoreShare: number;
+  };
+  /** Nominal current over which a load for hours needs 125 %. */
+  continuousFactor: number;
   sources: Record<
     | 'ampacity'
     | 'smallConductor'

@@ -1,13 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import type { Addition } from '@/core/load/addition';
-import { additionFits, breakerForA } from '@/core/load/addition';
+import type { Addition, AdditionKind } from '@/core/load/addition';
+import { additionFits, additionKinds, breakerForA } from '@/core/load/addition';
 import { systems } from '@/core/panel/system';
 import { useBook } from '../Book/context';
 
 const wantedWords: Record<string, string> = {
-  peakLegA: 'Measure the peak of the highest leg first; or record floor area and every fixed load.',
+  peakOver: 'Say over how long the peak was recorded; or record floor area and every fixed load.',
+  peakLegA:
+    'Record the peak of the highest leg over a year or 30 days first; or record floor area and every fixed load.',
   floorAreaM2: 'Record the floor area first.',
   loadsListed: 'Record all fixed loads with their power first.',
   listedW: 'Read the power of every fixed load first.',
@@ -23,10 +25,11 @@ export function Additions() {
   const [amps, setAmps] = useState('');
   const [poles, setPoles] = useState<1 | 2>(2);
   const [continuous, setContinuous] = useState(true);
+  const [kind, setKind] = useState<AdditionKind>('other');
   const value = Number(amps.replace(',', '.'));
   const valid = Number.isFinite(value) && value > 0 && value <= 400;
   const { legToLegV, legToNeutralV } = systems[panel.system];
-  const { answers, wanted } = additionFits(site, panel, additions);
+  const { answers, wanted } = additionFits(site, panel, additions, yardstick);
   const use = site.site && site.reader.value(site.site, 'nextUse');
   return (
     <section aria-labelledby="additions">
@@ -46,6 +49,7 @@ export function Additions() {
               amps: value,
               volts: poles === 2 ? legToLegV : legToNeutralV.A,
               continuous,
+              kind,
             },
           ]);
           setWords('');
@@ -68,6 +72,20 @@ export function Additions() {
             value={amps}
             onChange={(event) => setAmps(event.target.value)}
           />
+        </label>
+        <label className="text-caption text-ink2 grid gap-0.5">
+          Kind
+          <select
+            className="field"
+            value={kind}
+            onChange={(event) => setKind(event.target.value as AdditionKind)}
+          >
+            {Object.entries(additionKinds).map(([key, words]) => (
+              <option key={key} value={key}>
+                {words}
+              </option>
+            ))}
+          </select>
         </label>
         <label className="text-caption text-ink2 grid gap-0.5">
           Connected

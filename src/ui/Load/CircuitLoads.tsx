@@ -9,7 +9,7 @@ import { ShareBar } from './ShareBar';
 /** Each circuit with its amps and its share of the breaker; several chosen show what they would be together. */
 export function CircuitLoads({ lines }: { lines: readonly CircuitLine[] }) {
   const { state, panel } = useBook();
-  const { site } = state.assessment;
+  const { site, yardstick } = state.assessment;
   const [chosen, choose] = useState<ReadonlySet<string>>(new Set());
   const toggle = (id: string) => {
     const next = new Set(chosen);
@@ -23,6 +23,7 @@ export function CircuitLoads({ lines }: { lines: readonly CircuitLine[] }) {
           site,
           panel,
           proposed.map(({ circuit }) => circuit),
+          yardstick,
         )
       : undefined;
   return (

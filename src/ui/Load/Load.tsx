@@ -12,8 +12,8 @@ import { RoomLeft } from './RoomLeft';
 /** Loads by circuit, leg, section and neutral; demand by each method; what room and amps are left. */
 export function Load() {
   const { state, panel } = useBook();
-  const { site } = state.assessment;
-  const sheet = useMemo(() => loadSheet(site, panel), [site, panel]);
+  const { site, yardstick } = state.assessment;
+  const sheet = useMemo(() => loadSheet(site, panel, yardstick), [site, panel, yardstick]);
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <CircuitLoads lines={sheet.circuits} />

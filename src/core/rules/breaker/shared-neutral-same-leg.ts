@@ -1,6 +1,8 @@
 import { listed } from '../../panel/words';
 import type { MultiwireView, TerminalView } from '../../panel/views';
 import { neutralAmps } from '../../load/neutral-amps';
+import type { Leg } from '../../panel/system';
+import { systems } from '../../panel/system';
 import type { Place } from '../rule';
 import { clear, defineRule, notSeen, present, want } from '../rule';
 
@@ -60,15 +62,20 @@ export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
       return notSeen(want(panel.id, 'serviceSystem', 'read the voltage of the supply'));
     if (!together) return clear('on different legs', group.fact);
     const ratings = together.map((hot) => hot.handleA ?? 0);
+    const legs: readonly Leg[] =
+      panel.system === 'high-leg-delta' ? ['A', 'C'] : systems[panel.system].legs;
     return {
       outcome: 'found',
       message: 'same-leg',
       data: {
         labels: listed(together.map((hot: TerminalView) => hot.label)),
         leg: together[0]!.leg,
-        sumA: neutralAmps(ratings.map((amps) => ({ leg: 'A' as const, amps }))),
-        differenceA: neutralAmps(
-          ratings.map((amps, i) => ({ leg: i % 2 ? ('B' as const) : ('A' as const), amps })),
+        sumA: ratings.reduce((sum, amps) => sum + amps, 0),
+        differenceA: Math.round(
+          neutralAmps(
+            ratings.map((amps, index) => ({ leg: legs[index % legs.length]!, amps })),
+            panel.system,
+          ),
         ),
       },
       facts: present(group.fact, ...together.map((hot) => hot.ratingA)),

@@ -47,7 +47,7 @@ export const manyIntoOne = defineRule({
     const count = joined.value;
     if (listedJoint?.value === false) return found('joint', { count }, [joined, listedJoint]);
     const deviceA = terminals[0]?.handleA;
-    const load = circuitLoadA(site, panel, circuit);
+    const load = circuitLoadA(site, panel, circuit, yardstick);
     if (load && deviceA !== undefined && load.a > deviceA)
       return found('load', { count, loadA: Math.round(load.a), deviceA }, [joined, ...load.facts]);
     if (!listedJoint)

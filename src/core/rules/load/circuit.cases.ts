@@ -43,4 +43,27 @@ export const cases: readonly RuleCase[] = [
     { lines: ['7 20 12cu =other oven'], facts: { 'terminal 7': { loadCurrentA: 18 } } },
     'not-seen',
   ],
+  [
+    'one leg of two clamped: the other may carry more',
+    { lines: ['9+11 30 10cu dryer'], facts: { 'terminal 9': { loadCurrentA: 12 } } },
+    'not-seen',
+  ],
+  [
+    'both legs clamped',
+    {
+      lines: ['9+11 30 10cu dryer'],
+      facts: { 'terminal 9': { loadCurrentA: 12 }, 'terminal 11': { loadCurrentA: 14 } },
+    },
+    'clear',
+  ],
+  [
+    'one leg clamped above the breaker is found whatever the other carries',
+    { lines: ['9+11 30 10cu dryer'], facts: { 'terminal 9': { loadCurrentA: 33 } } },
+    'found: over',
+  ],
+  [
+    'a range of 12 kW counts as 8 kW, and is not continuous: 33.3 A on 40 A',
+    { lines: ['9+11 40 8cu =range 12000w range'] },
+    'clear',
+  ],
 ];

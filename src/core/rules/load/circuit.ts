@@ -1,7 +1,13 @@
 import { circuitLoadA } from '../../load/circuit-load';
 import { clear, defineRule, found, notSeen, want } from '../rule';
 
-const alwaysContinuous: readonly string[] = ['water-heater', 'heat', 'charger'];
+const alwaysContinuous: readonly string[] = [
+  'water-heater',
+  'heat',
+  'supplementary-heat',
+  'charger',
+];
+const neverContinuous: readonly string[] = ['range', 'dryer'];
 
 /** 210.19, 210.20: a continuous load takes at most 80 % of its breaker, any other all of it. */
 export const circuitLoad = defineRule({
@@ -11,10 +17,11 @@ export const circuitLoad = defineRule({
   hazards: ['fire', 'outage'],
   base: { severity: 3, likelihood: 2 },
   finds:
-    'A measured or listed load above the breaker; a continuous one (three hours or more; storage water heaters, fixed heat and vehicle chargers always) above 80 % of it.',
+    'A measured or listed load above the breaker; a continuous one (three hours or more; storage water heaters, fixed heat and vehicle chargers always; ranges and dryers not) above 80 % of it. A range counts by its demand, 220.55. Every leg is clamped, or it is not seen.',
   example: 'A water heater of 4500 W on a 20 A breaker: 94 %.',
   sources: [
     { code: '210.20(A)', says: 'continuous loads at 125 %' },
+    { code: '220.55', says: 'one range to 12 kW counts as 8 kW' },
     { code: '422.13', says: 'storage water heaters are continuous' },
   ],
   remedies: ['Loads moved to another circuit', 'A larger breaker and wire'],
@@ -35,7 +42,7 @@ export const circuitLoad = defineRule({
   places: ({ places }) => places.circuits,
   check({ circuit, terminals, ref }, { site, panel, yardstick }) {
     const { reader } = site;
-    const load = circuitLoadA(site, panel, circuit);
+    const load = circuitLoadA(site, panel, circuit, yardstick);
     const [terminal] = terminals;
     if (!load)
       return notSeen(
@@ -52,6 +59,16 @@ export const circuitLoad = defineRule({
       return found('over', data, facts, {
         base: { severity: 3, likelihood: 3, because: 'over 100 %' },
       });
+    const always = circuit.loads.find((one) => alwaysContinuous.includes(one.kind?.value ?? ''));
+    const hourly = circuit.loads.filter((one) => !neverContinuous.includes(one.kind?.value ?? ''));
+    const said = hourly.map((one) => reader.fact(one.id, 'continuous'));
+    const yes = said.find((fact) => fact?.value);
+    if (share > yardstick.continuousShare && (always || yes))
+      return found('continuous', data, [...facts, always?.kind, yes]);
+    if (!load.whole && load.by === 'measured') {
+      const other = terminals.find((one) => !reader.fact(one.ref, 'loadCurrentA'));
+      return notSeen(want(other?.ref ?? ref, 'loadCurrentA', 'clamp every leg of the circuit'));
+    }
     if (!load.whole) {
       const unread = circuit.loads.find((one) => !reader.fact(one.id, 'listedW'))!;
       return notSeen(
@@ -59,15 +76,13 @@ export const circuitLoad = defineRule({
       );
     }
     if (share <= yardstick.continuousShare) return clear(`${percent} % of ${deviceA} A`, ...facts);
-    const said = circuit.loads.map((one) => reader.fact(one.id, 'continuous'));
-    const always = circuit.loads.find((one) => alwaysContinuous.includes(one.kind?.value ?? ''));
-    const yes = said.find((fact) => fact?.value);
-    if (always || yes) return found('continuous', data, [...facts, always?.kind, yes]);
+    if (circuit.loads.length > 0 && hourly.length === 0)
+      return clear(`${percent} % of ${deviceA} A, not continuous`, ...facts);
     if (circuit.loads.length === 0 || said.some((fact) => !fact))
       return notSeen(
         want(
-          circuit.loads[0]?.id ?? ref,
-          circuit.loads[0] ? 'continuous' : 'places',
+          hourly[0]?.id ?? ref,
+          hourly[0] ? 'continuous' : 'places',
           'say whether it runs three hours or more',
         ),
       );

@@ -1,3 +1,4 @@
+import { systems } from '../../panel/system';
 import { supplyDevice } from '../../supply/overcurrent-above';
 import { panelPlace } from '../places';
 import { clear, defineRule, found, notSeen, want } from '../rule';
@@ -15,8 +16,8 @@ export const legBalance = defineRule({
   remedies: ['Circuits moved to the other leg when the panel is next worked on'],
   messages: {
     apart: {
-      short: '{a} A on leg A, {b} A on leg B',
-      seen: 'Under load leg A carries {a} A and leg B {b} A; the main is {mainA} A.',
+      short: 'Legs at {most} A and {least} A',
+      seen: 'Under load one leg carries {most} A and another {least} A; the main is {mainA} A.',
       why: 'One leg reaches its limit while the other is idle, and the neutral carries the difference.',
       ask: 'Circuits moved between the legs when an electrician next works here.',
     },
@@ -27,11 +28,17 @@ export const legBalance = defineRule({
     const a = reader.fact(panel.id, 'legA');
     const b = reader.fact(panel.id, 'legB');
     const main = supplyDevice(site, panel);
-    if (!a || !b) return notSeen(want(panel.id, 'legA', 'clamp both legs under load'));
+    const three = systems[panel.system].legs.length === 3;
+    const c = three ? reader.fact(panel.id, 'legC') : undefined;
+    if (!a || !b || (three && !c))
+      return notSeen(want(panel.id, a && b ? 'legC' : 'legA', 'clamp every leg under load'));
     if (!main) return notSeen(want(panel.id, 'mainKind', 'read the rating of the main'));
-    const data = { a: a.value, b: b.value, mainA: main.ratingA };
-    if (Math.abs(a.value - b.value) > yardstick.legBalanceShare * main.ratingA)
-      return found('apart', data, [a, b, main.fact]);
-    return clear(`${a.value} and ${b.value} A`, a, b, main.fact);
+    const values = [a, b, ...(c ? [c] : [])].map((fact) => fact.value);
+    const most = Math.max(...values);
+    const least = Math.min(...values);
+    const data = { most, least, mainA: main.ratingA };
+    if (most - least > yardstick.legBalanceShare * main.ratingA)
+      return found('apart', data, [a, b, c, main.fact]);
+    return clear(`${values.join(', ')} A`, a, b, c, main.fact);
   },
 });

@@ -1,7 +1,7 @@
 import type { Facts } from '../../entries/properties';
 import type { Given, RuleCase } from '../../testing/rule-cases';
 
-const split = (terminal: Facts, panel: Facts = {}): Given => ({
+const oneLeg = (terminal: Facts, panel: Facts = {}): Given => ({
   panel: { panelKind: 'split-bus', mainKind: 'throws', upperRows: 4, ...panel },
   things: [
     [
@@ -14,6 +14,12 @@ const split = (terminal: Facts, panel: Facts = {}): Given => ({
   facts: { panel: { lowerFedBy: 'low' }, 'low/t1': terminal },
 });
 
+/** Both legs clamped alike. */
+const split = (terminal: Facts, panel: Facts = {}): Given => {
+  const given = oneLeg(terminal, panel);
+  return { ...given, facts: { ...given.facts, 'low/t2': terminal } };
+};
+
 export const cases: readonly RuleCase[] = [
   ['66 A measured on 60 A', split({ loadCurrentA: 66 }), 'found: over'],
   ['70 A calculated on 60 A', split({}, { sectionDemandA: 70 }), 'found: over'],
@@ -24,4 +30,17 @@ export const cases: readonly RuleCase[] = [
     'not-seen',
   ],
   ['one main', { lines: ['main 100'] }, 'does-not-apply'],
+  ['41 A on one leg, the other never clamped', oneLeg({ loadCurrentA: 41 }), 'not-seen'],
+  [
+    '41 A on one leg, 66 A on the other',
+    {
+      ...oneLeg({ loadCurrentA: 41 }),
+      facts: {
+        panel: { lowerFedBy: 'low' },
+        'low/t1': { loadCurrentA: 41 },
+        'low/t2': { loadCurrentA: 66 },
+      },
+    },
+    'found: over',
+  ],
 ];

@@ -9,7 +9,7 @@ export const section = defineRule({
   hazards: ['fire', 'outage'],
   base: { severity: 3, likelihood: 3 },
   finds:
-    'Measured current or calculated demand of the lower section of a split-bus panel above the breaker that feeds it. The sum of its handles alone is no finding.',
+    'Measured current or calculated demand of the lower section of a split-bus panel above the breaker that feeds it. One leg clamped says nothing of the other. The sum of its handles alone is no finding.',
   example: '66 A measured on the 60 A breaker of the lower section.',
   sources: [{ code: '408.36', says: 'protection of each section of the bus' }],
   remedies: ['Circuits moved to the upper section', 'A panel with one main'],
@@ -49,6 +49,11 @@ export const section = defineRule({
         { loadA: load.value, deviceA, by: highest ? 'measured' : 'calculated' },
         facts,
       );
-    return clear(`${load.value} A on ${deviceA} A`, ...facts);
+    const unclamped = feeder.terminals.find((one) => !reader.fact(one.ref, 'loadCurrentA'));
+    if (highest && unclamped && !demand)
+      return notSeen(want(unclamped.ref, 'loadCurrentA', 'clamp both legs of the feeder'));
+    if (demand && demand.value > deviceA)
+      return found('over', { loadA: demand.value, deviceA, by: 'calculated' }, [demand, facts[1]]);
+    return clear(`${load.value} A on ${deviceA} A`, ...facts, ...measured, demand);
   },
 });

@@ -12,7 +12,7 @@ export const serviceLoad = defineRule({
   base: { severity: 2, likelihood: 3 },
   obsolete: true,
   finds:
-    'Demand above the main by every method that has its facts: the optional one for dwellings, the one for existing dwellings, or 125 % of the measured peak, which outranks both. One that passes is clear.',
+    'Demand above the main by every method that has its facts: the optional one for dwellings, the one for existing dwellings, or 125 % of the peak of a year or of 30 days recorded, which outranks both; a moment’s clamp is a note. New heating and cooling counts in full. One that passes is clear.',
   example: '92 A of measured peak on a 100 A main: 115 A.',
   sources: [
     { code: '220.82', says: 'optional calculation for dwellings' },
@@ -29,11 +29,23 @@ export const serviceLoad = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Demand')],
-  check(_, { site, panel }) {
+  check(_, { site, panel, yardstick }) {
     if (panel.supply.place === 'downstream' && !site.reader.value(panel.id, 'wholeDwelling'))
       return doesNotApply('judged where the service comes in');
     const device = supplyDevice(site, panel);
-    const { demands, wanted } = panelDemands(site, panel);
+    const { demands, wanted } = panelDemands(site, panel, yardstick);
+    const peak = site.reader.fact(panel.id, 'peakLegA');
+    if (peak && device && peak.value > device.ratingA)
+      return found(
+        'over',
+        {
+          demandA: peak.value,
+          method: 'the measured peak itself',
+          deviceA: device.ratingA,
+          device: device.words,
+        },
+        [peak, device.fact],
+      );
     if (demands.length === 0)
       return notSeen(
         want(
@@ -63,12 +75,14 @@ export const serviceLoad = defineRule({
 
 const wantedProperty = {
   peakLegA: 'peakLegA',
+  peakOver: 'peakOver',
   floorAreaM2: 'floorAreaM2',
   loadsListed: 'loadsListed',
   listedW: 'loadsListed',
 } as const;
 const wantedWords = {
-  peakLegA: 'measure the peak of the highest leg',
+  peakLegA: 'record the peak of the highest leg: a year, or 30 days',
+  peakOver: 'say over how long the peak was recorded: a moment is no method',
   floorAreaM2: 'find the floor area, or measure the peak',
   loadsListed: 'list every fixed load with its power, or measure the peak',
   listedW: 'read the power of every fixed load recorded, or measure the peak',
