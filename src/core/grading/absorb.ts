@@ -6,7 +6,12 @@ interface Cause {
   effects: readonly string[];
   /** In the same panel, or at a place that shares a thing with the cause's. */
   near: 'panel' | 'place';
+  /** Whether this effect is of that cause, where place alone does not say so. */
+  only?: (effect: Verdict, cause: Verdict) => boolean;
 }
+
+const restsOn = (verdict: Verdict, about: (ref: string) => boolean) =>
+  'facts' in verdict.outcome && !!verdict.outcome.facts?.some((fact) => about(fact.about));
 
 /** One cause, one finding: the rule that names the cause keeps it, the others become its evidence. In order: of several causes the first. */
 export const causes: readonly Cause[] = [
@@ -17,8 +22,11 @@ export const causes: readonly Cause[] = [
   },
   {
     cause: 'neutral/wrong-bar',
-    effects: ['reading/suspected-bond', 'ground/stray-current'],
+    effects: ['neutral/double', 'reading/suspected-bond', 'ground/stray-current'],
     near: 'panel',
+    // Of doubled screws only those on the bar the neutrals do not belong on.
+    only: (effect, cause) =>
+      effect.rule.id !== 'neutral/double' || effect.place.ref.startsWith(`${cause.place.ref}/`),
   },
   {
     cause: 'breaker/improvised-tie',
@@ -41,8 +49,23 @@ export const causes: readonly Cause[] = [
       'breaker/terminal-fit',
       'bus/loose-on-bus',
       'breaker/worn',
+      'breaker/loose',
     ] as const
   ).map((cause): Cause => ({ cause, effects: ['breaker/burned-terminal'], near: 'place' })),
+  // A burned stab and the clip burned on it are one; heat at the screw is a finding of its own.
+  {
+    cause: 'bus/burned-position',
+    effects: ['bus/discoloured', 'breaker/burned-terminal'],
+    near: 'place',
+    only: (effect) =>
+      effect.rule.id === 'bus/discoloured' || restsOn(effect, (ref) => !ref.includes('/')),
+  },
+  ...(['breaker/loose', 'service/loose', 'ground/loose'] as const).map((cause): Cause => ({
+    cause,
+    effects: ['reading/torque'],
+    near: 'place',
+  })),
+  { cause: 'service/loose', effects: ['service/burned-termination'], near: 'place' },
   ...(['service/broken-lug', 'service/aluminium-termination'] as const).map((cause): Cause => ({
     cause,
     effects: ['service/burned-termination'],
@@ -65,12 +88,13 @@ export function absorb(found: readonly Verdict[]): {
       byRule.set(verdict.rule.id, [...(byRule.get(verdict.rule.id) ?? []), verdict]);
 
   const causeOf = (effect: Verdict): Verdict | undefined => {
-    for (const { cause, near } of causesOf.get(effect.rule.id) ?? [])
+    for (const { cause, near, only } of causesOf.get(effect.rule.id) ?? [])
       for (const other of byRule.get(cause) ?? [])
         if (
           other !== effect &&
           other.panel === effect.panel &&
-          (near === 'panel' || sharesThing(other, effect))
+          (near === 'panel' || sharesThing(other, effect)) &&
+          (only?.(effect, other) ?? true)
         )
           return other;
     return undefined;

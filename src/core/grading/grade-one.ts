@@ -82,12 +82,22 @@ export function gradeOne(
   }
 
   let standing: Standing = clamped(s, Math.max(l, least));
+  const surrounding = steps.filter((step) => step.surrounding);
+  const bare = clamped(
+    s - surrounding.reduce((sum, step) => sum + step.severity, 0),
+    Math.max(l - surrounding.reduce((sum, step) => sum + step.likelihood, 0), least),
+  );
   const step = (because: string, moves: string, next: Standing) => {
     trace.push(
       lineOf(because, moves, next.grade !== standing.grade || moves === 'Danger now', next),
     );
     standing = next;
   };
+  if (standing.grade === 'danger' && bare.grade !== 'danger')
+    step('what surrounds it never makes Danger now alone', 'at most Urgent', {
+      ...standing,
+      grade: 'urgent',
+    });
   if (rule.outsideListing && school === 'by-the-label')
     step('outside the listing or label: at least Repair', 'floor', {
       ...standing,

@@ -1,5 +1,6 @@
 import type { Fact } from '../entries/inspection';
 import type { PropertyName } from '../entries/properties';
+import { splitRef } from '../entries/thing-types';
 import type { Verdict } from '../examine/verdict';
 import { neutralAmps } from '../load/neutral-amps';
 import type { FoundOutcome, Hazard, Place, RuleMeta, Scene } from '../rules/rule';
@@ -15,6 +16,8 @@ export interface Step {
   atLeast?: number;
   fact: Fact;
   kind: 'rise' | 'reduction';
+  /** Of what surrounds the panel: alone it never makes Danger now. */
+  surrounding?: true;
   /** Heat, looseness, load, temperature or moisture: ends the legacy reduction. */
   symptom?: true;
 }
@@ -102,6 +105,8 @@ export function evidenceSteps(
   for (const step of observations) {
     if (!reader.isRecorded(step.property) || (step.unlessReachInBase && rule.reachInBase)) continue;
     for (const about of place.related) {
+      // What was noticed of a panel is noticed of its enclosure, not of all that is judged there.
+      if (about === scene.panel.id && !rule.id.startsWith('enclosure/')) continue;
       const fact = reader.fact(about, step.property) as Fact | undefined;
       if (!fact || fact.value !== step.value || isOwn(fact)) continue;
       steps.push({
@@ -131,16 +136,42 @@ function surroundingSteps(
   { site: { reader }, panel }: Scene,
 ): Step[] {
   const steps: Step[] = [];
-  const combustibles = reader.fact(panel.id, 'combustiblesNear');
-  if (combustibles?.value && rule.hazards.includes('fire'))
-    steps.push(rise('combustibles in the working space', combustibles as Fact));
-  const children = reader.fact(panel.building, 'childrenInHouse');
+  const surrounding = { surrounding: true } as const;
   const inReach =
     rule.reachInBase === true ||
     place.related.some((about) => reader.value(about, 'liveReachable') === true);
+  const combustibles = reader.fact(panel.id, 'combustiblesNear');
+  if (
+    combustibles?.value &&
+    rule.hazards.includes('fire') &&
+    (inReach || inBox(rule, place, { reader, panel }))
+  )
+    steps.push({
+      ...rise('combustibles in the working space', combustibles as Fact),
+      ...surrounding,
+    });
+  // Asked of the panel's place; what was once said of the house stands until it is said of the place.
+  const children =
+    reader.fact(panel.id, 'childrenNear') ?? reader.fact(panel.building, 'childrenInHouse');
   if (children?.value && inReach)
-    steps.push(rise('children in the house, in reach', children as Fact));
+    steps.push({ ...rise('children come there, in reach', children as Fact), ...surrounding });
   return steps;
+}
+
+/** Groups of rules about what is round the panel or outside it. */
+const outsideTheBox: readonly string[] = ['access', 'labels', 'around'];
+
+/** Whether a finding is of something inside the panel's enclosure. */
+function inBox(
+  rule: RuleMeta,
+  place: Place,
+  { reader, panel }: { reader: Scene['site']['reader'] } & Pick<Scene, 'panel'>,
+): boolean {
+  if (outsideTheBox.includes(rule.id.split('/')[0]!)) return false;
+  const { things } = reader.inspection;
+  let at = things.get(splitRef(place.ref).thing);
+  while (at && at.id !== panel.id) at = at.in === null ? undefined : things.get(at.in);
+  return at !== undefined;
 }
 
 /** Measured load against the least-rated part at the place. */

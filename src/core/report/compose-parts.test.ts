@@ -172,7 +172,11 @@ describe('for the electrician, a finding', () => {
   });
   test('room left in the panel stands with its label', () =>
     expect(
-      report(bench({ rows: 3 }).lines('1 20 12cu a', '2 blank', '3 blank', '4 blank', '5 blank').facts({ labelCircuits: 8 })).panels[0]!.label,
+      report(
+        bench({ rows: 3 })
+          .lines('1 20 12cu a', '2 blank', '3 blank', '4 blank', '5 blank')
+          .facts({ labelCircuits: 8 }),
+      ).panels[0]!.label,
     ).toMatch(
       /Positions without a device: 2, 3, 4 and 5; Circuits the label still allows: 7; Free neutral screws: \d+/,
     ));

@@ -1,3 +1,7 @@
+import { cases as looseAtBreaker } from './breaker/loose.cases';
+import { cases as looseAtService } from './service/loose.cases';
+import { cases as looseGround } from './ground/loose.cases';
+import { cases as rodShort } from './ground/rod-short.cases';
 import { cases as workingSpaceDepth } from './access/working-space-depth.cases';
 import { cases as workingSpaceWidth } from './access/working-space-width.cases';
 import { cases as headroom } from './access/headroom.cases';
@@ -270,4 +274,8 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['around/open-box', openBox],
   ['around/appliance-disconnect', applianceDisconnect],
   ['around/surge-absent', surgeAbsent],
+  ['breaker/loose', looseAtBreaker],
+  ['service/loose', looseAtService],
+  ['ground/loose', looseGround],
+  ['ground/rod-short', rodShort],
 ]);

@@ -139,7 +139,14 @@ const asked: readonly string[] = [
 ];
 
 /** Added beside the list: heat at a branch terminal, and the disconnect outdoors of 2020. */
-const added: readonly string[] = ['breaker/burned-terminal', 'service/emergency-disconnect-absent'];
+const added: readonly string[] = [
+  'breaker/burned-terminal',
+  'service/emergency-disconnect-absent',
+  'breaker/loose',
+  'service/loose',
+  'ground/loose',
+  'ground/rod-short',
+];
 
 describe('catalogue', () => {
   test('holds every check asked for and those added, and no other', () =>

@@ -1,3 +1,7 @@
+import { looseAtBreaker } from './breaker/loose';
+import { looseAtService } from './service/loose';
+import { looseGround } from './ground/loose';
+import { rodShort } from './ground/rod-short';
 import { workingSpaceDepth } from './access/working-space-depth';
 import { workingSpaceWidth } from './access/working-space-width';
 import { headroom } from './access/headroom';
@@ -170,6 +174,7 @@ export const rules: readonly Rule[] = [
   aluminiumTermination,
   burnedTermination,
   brokenLug,
+  looseAtService,
   meterSocketBypassed,
   dropOrMast,
   longInsideRun,
@@ -201,6 +206,7 @@ export const rules: readonly Rule[] = [
   testButton,
   protectionExpected,
   terminalFit,
+  looseAtBreaker,
   offOrTripped,
   oddOneOut,
   burnedTerminal,
@@ -240,11 +246,13 @@ export const rules: readonly Rule[] = [
   singleRod,
   waterPipeOnly,
   rodsTooClose,
+  rodShort,
   waterNotBonded,
   gasNotBonded,
   strayCurrent,
   racewayNotBonded,
   communications,
+  looseGround,
   voltageRange,
   lostNeutral,
   deadLeg,

@@ -44,6 +44,14 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',
   },
+  'breaker/loose': {
+    facts: ['tightness'],
+    because: 'the screw was tugged; that a wire of it moved was noted besides',
+  },
+  'ground/loose': {
+    facts: ['tightness'],
+    because: 'the screw was tugged; that a wire of it moved was noted besides',
+  },
   'reading/arcing': { facts: ['arcing'], because: 'it contradicts quiet' },
 };
 

@@ -5,6 +5,8 @@ import type { SiteView } from '../panel/site-view';
 import type { Settings } from '../settings/settings';
 import type { Grade } from '../grading/grade';
 import type { Around } from './around';
+import type { LookedAt } from './nothing-recorded';
+import { answerOnce } from './nothing-recorded';
 import type { Place } from './place';
 import type { PanelPlaces } from './places';
 import type { Source, Yardstick } from '../yardstick/yardstick';
@@ -151,14 +153,17 @@ export function defineRule<P extends Place>(
       check: Check<P>;
       /** What each place answers where none of these facts was ever recorded. */
       quiet?: Quiet;
+      /** What it looks at one by one: where none was recorded it answers once, never with silence. */
+      asks?: LookedAt;
     },
 ): Rule {
-  const { places, check, quiet = check.quiet, ...meta } = rule;
+  const { places, check, quiet = check.quiet, asks, ...meta } = rule;
   return {
     ...defaults,
     ...meta,
     examine(scene, answer, unread) {
       const here = places(scene);
+      if (here.length === 0 && asks) return answerOnce(asks, scene, answer);
       const { reader } = scene.site;
       if (unread && quiet && !quiet.unless.some((property) => reader.isRecorded(property)))
         return unread(here, quiet);

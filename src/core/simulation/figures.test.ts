@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { neutralAmps } from '../load/neutral-amps';
 import { us2020 } from '../yardstick/us-2020';
-import { conductorOhm } from './conductor-ohm';
+import { conductorOhm } from '../yardstick/conductor-ohm';
 import { firstDisconnect, shedNetwork, wire } from './hand-networks';
 import type { Network } from './network';
 import { withBranches, without } from './network';

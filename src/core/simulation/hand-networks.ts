@@ -1,4 +1,4 @@
-import { conductorOhm } from './conductor-ohm';
+import { conductorOhm } from '../yardstick/conductor-ohm';
 import type { Branch, BranchKind, Network } from './network';
 import { withBranches } from './network';
 import { windings } from './source';

@@ -5,7 +5,7 @@ import { systems } from '../panel/system';
 import type { CircuitView, PanelView, TerminalView } from '../panel/views';
 import type { Yardstick } from '../yardstick/yardstick';
 import type { Assuming } from './assumptions';
-import { conductorOhm } from './conductor-ohm';
+import { conductorOhm } from '../yardstick/conductor-ohm';
 import type { Branch } from './network';
 import { companions, joint } from './supply-branches';
 

@@ -7,7 +7,7 @@ import { systems } from '../panel/system';
 import type { ConductorMetal, Size } from '../yardstick/size';
 import type { Yardstick } from '../yardstick/yardstick';
 import type { Assuming } from './assumptions';
-import { conductorOhm, runOhm } from './conductor-ohm';
+import { conductorOhm, runOhm } from '../yardstick/conductor-ohm';
 import type { Branch, BranchKind } from './network';
 import { windings } from './source';
 

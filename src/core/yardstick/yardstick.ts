@@ -20,7 +20,15 @@ export type AreaLimit = Size | '900' | '1100' | '1750' | 'more';
 export type AmpacityColumn = 60 | 75 | 90;
 
 export type ProtectedPlace =
-  'bathroom' | 'kitchen' | 'outdoors' | 'garage' | 'basement' | 'laundry' | 'bedroom' | 'living';
+  | 'bathroom'
+  | 'kitchen'
+  | 'outdoors'
+  | 'garage'
+  | 'basement'
+  | 'laundry'
+  | 'bedroom'
+  | 'dining'
+  | 'living';
 
 /** Tables, years and wording of one standard and edition: data that another can be laid over. */
 export interface Yardstick {
@@ -43,6 +51,7 @@ export interface Yardstick {
   headroom: LengthLimit;
   handleHeight: LengthLimit;
   rodSpacing: LengthLimit;
+  rodLength: LengthLimit;
   /** Existing dwelling panels up to this are free of the headroom, A. */
   headroomExemptUpToA: number;
   /** 310.12: smallest conductor of a service or feeder that carries a whole dwelling, by main, A. */
@@ -64,6 +73,10 @@ export interface Yardstick {
   singleRodOhm: number;
   /** Share of the 30 °C ampacity left by the number of current-carrying conductors bundled. */
   bundleFactor: readonly { upTo: number; factor: number }[];
+  /** Length over which a bundle counts, mm; a nipple up to it is exempt. */
+  bundleFromMm: number;
+  /** Share of the 30 °C ampacity left in warmer air, by column; null = not in such air at all. */
+  ambientFactor: readonly ({ upToC: number } & Record<AmpacityColumn, number | null>)[];
   /** Greatest gutter fill by conductors passing through, and at splices, %. */
   gutterFillPercent: number;
   spliceFillPercent: number;
@@ -78,6 +91,8 @@ export interface Yardstick {
   neutralLostV: number;
   /** One leg above this is a lost neutral, V. */
   legHighV: number;
+  /** A dead leg differs from the other by at least this, V. */
+  deadLegApartV: number;
   /** Voltage across the legs at which the legs can be compared, V. */
   acrossHoldsV: [number, number];
   /** Year from which a feeder to another building brings its own ground. */
@@ -108,6 +123,14 @@ export interface Yardstick {
   sourceFactor: number;
   /** Year ground-fault and arc-fault protection was first asked for, by place. */
   protectionSince: Record<'ground-fault' | 'arc-fault', Partial<Record<ProtectedPlace, number>>>;
+  /** Year covers for use in the wet and weather-resistant receptacles were first asked for. */
+  receptacleSince: { inUseCover: number; weatherResistant: number };
+  /** Year ground-fault protection was first asked of receptacles above 120 V. */
+  groundFault240Since: number;
+  /** Year a circuit of its own was first asked for a place. */
+  ownCircuitSince: Record<'kitchen' | 'laundry' | 'bathroom', number>;
+  /** Largest rating of circuits that arc-fault protection is asked of, A. */
+  arcFaultToA: number;
   /** Year a panel was first kept out of a place. */
   placeSince: Record<'bathroom' | 'clothes-closet' | 'over-steps', number>;
   /** Resistance at 75 °C, ohm per 1000 ft. */

@@ -132,11 +132,11 @@ export const deviceProperties = {
     ['device'],
     'Voltage marking',
     {
-      slash: '120/240: slash',
-      straight: '240: straight',
+      slash: 'slash: 120/240',
+      straight: 'straight: 240',
       '277': '277',
-      'slash-480': '480Y/277: slash',
-      '480': '480: straight',
+      'slash-480': 'slash: 480Y/277',
+      '480': 'straight: 480',
     },
     inside,
   ),
@@ -220,7 +220,7 @@ export const deviceProperties = {
   clips: choice(
     ['device'],
     'Clips and block',
-    { sound: 'sound', browned: 'browned by heat', burned: 'burned or melted' },
+    { sound: 'sound', browned: 'browned by heat', burned: 'burned' },
     { ...inside, fine: 'sound' },
   ),
 };

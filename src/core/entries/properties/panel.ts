@@ -107,7 +107,6 @@ export const panelProperties = {
   doorOpens: yesNo(['panel'], 'Door opens 90°', { ...front, fine: true }),
   /** Children come where this panel hangs: a fact of its place, not of the house. */
   childrenNear: yesNo(['panel'], 'Children come where it hangs', { ...front, act: 'ask' }),
-  standsIndoors: choice(['panel'], 'Hangs', { indoors: 'indoors', outdoors: 'outdoors' }, front),
   combustiblesNear: yesNo(['panel'], 'Combustibles in the working space', {
     ...front,
     fine: false,
@@ -298,7 +297,7 @@ export const panelProperties = {
     {
       none: 'none',
       dust: 'dust',
-      shavings: 'conductive shavings',
+      shavings: 'shavings',
       insects: 'insects or nest',
       paint: 'paint or plaster on live parts',
     },
@@ -313,6 +312,13 @@ export const panelProperties = {
     'Bushing where 4 AWG or larger enters',
     { fitted: 'fitted, or none needed', missing: 'missing' },
     { ...inside, fine: 'fitted' },
+  ),
+  /** Every hot followed to its own neutral, or not. */
+  sharedNeutrals: choice(
+    ['panel'],
+    'Neutrals shared by several hots',
+    { none: 'none: each hot has its own', some: 'some' },
+    grounds,
   ),
   racewayBonded: choice(
     ['panel'],

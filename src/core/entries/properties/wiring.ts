@@ -77,7 +77,8 @@ export const wiringProperties = {
     'Insulation',
     {
       sound: 'sound',
-      nicked: 'nicked or scraped, no bare metal',
+      nicked: 'nicked or scraped',
+      'nicked-whole': 'nicked, no bare metal',
       'bare-in-reach': 'bare metal within reach of metal',
       melted: 'melted',
       brittle: 'brittle',
@@ -289,7 +290,7 @@ export const wiringProperties = {
       range: 'range or oven',
       dryer: 'dryer',
       'water-heater': 'water heater',
-      'air-conditioner': 'air conditioner',
+      'air-conditioner': 'air conditioner or heat pump',
       'heat-pump': 'heat pump',
       'supplementary-heat': 'supplementary heat of a heat pump',
       motor: 'motor',

@@ -1,5 +1,5 @@
 import { panelPlace } from '../places';
-import { clear, defineRule, found, notSeen, want } from '../rule';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
 const words = {
   bathroom: 'in a bathroom',
@@ -15,7 +15,7 @@ export const forbiddenPlace = defineRule({
   hazards: ['fire', 'shock'],
   base: { severity: 3, likelihood: 2 },
   finds:
-    'A panel in a clothes closet (asked for since about 1981), in a bathroom (1993) or over the steps of a stair (2008).',
+    'A panel in a clothes closet (asked for since about 1981), in a bathroom of a dwelling, dormitory or guest room (1993) or over the steps of a stair (2008).',
   example: 'A panel of 1999 behind the coats in a closet.',
   sources: [{ code: '240.24(D)–(F)', says: 'places where overcurrent devices may not be' }],
   remedies: ['Change the use of the room, where it is a closet', 'Move the panel'],
@@ -32,6 +32,13 @@ export const forbiddenPlace = defineRule({
     const fact = reader.fact(panel.id, 'placedIn');
     if (!fact) return notSeen(want(panel.id, 'placedIn', 'say what room the panel is in'));
     if (fact.value === 'open') return clear('in none of these places', fact);
+    if (fact.value === 'bathroom') {
+      const kind = reader.fact(panel.building, 'buildingKind');
+      if (!kind)
+        return notSeen(want(panel.building, 'buildingKind', 'say whether it is a dwelling'));
+      if (kind.value === 'shop' || kind.value === 'outbuilding')
+        return doesNotApply('a bathroom of a building that is no dwelling');
+    }
     return found('placed', { where: words[fact.value] }, [fact], {
       since: yardstick.placeSince[fact.value],
     });

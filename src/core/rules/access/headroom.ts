@@ -57,7 +57,12 @@ function exemption({ site, panel, yardstick }: Scene) {
   if (reader.value(panel.id, 'inPermitScope')) return 'no';
   const kind = reader.value(panel.building, 'buildingKind');
   if (!kind) return want(panel.building, 'buildingKind', 'say whether it is a dwelling');
-  if (kind !== 'house' && kind !== 'flats' && kind !== 'mixed') return 'no';
+  if (kind === 'mixed') {
+    const whole = reader.value(panel.id, 'wholeDwelling');
+    if (whole === undefined)
+      return want(panel.id, 'wholeDwelling', 'say whether it is the panel of the dwelling');
+    if (!whole) return 'no';
+  } else if (kind !== 'house' && kind !== 'flats') return 'no';
   const bus = reader.value(panel.id, 'labelBusA');
   const ratingA = bus ?? supplyDevice(site, panel)?.ratingA;
   if (ratingA === undefined) return want(panel.id, 'labelBusA', 'read the rating of the panel');

@@ -1,6 +1,12 @@
 import { panelPlace } from '../places';
 import { readsChoice } from '../reads-choice';
-import { defineRule } from '../rule';
+import { defineRule, doesNotApply, notSeen, want } from '../rule';
+
+const lamp = readsChoice({
+  property: 'lightThere',
+  say: 'look for a lamp at the panel',
+  adverse: { false: 'dark' },
+});
 
 /** 110.26(D): lighting at the working space. */
 export const noLight = defineRule({
@@ -9,7 +15,7 @@ export const noLight = defineRule({
   stage: 4,
   hazards: ['shock'],
   base: { severity: 2, likelihood: 2 },
-  finds: 'No lighting at the working space of the panel.',
+  finds: 'No lighting at the working space of a panel that stands indoors.',
   example: 'A panel in a cellar without a lamp.',
   sources: [{ code: '110.26(D)', says: 'lighting for the working space' }],
   remedies: ['A lamp at the panel, on a circuit of its own or with battery'],
@@ -22,9 +28,14 @@ export const noLight = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Light at the panel')],
-  check: readsChoice({
-    property: 'lightThere',
-    say: 'look for a lamp at the panel',
-    adverse: { false: 'dark' },
-  }),
+  quiet: lamp.quiet!,
+  check(place, scene) {
+    const { reader } = scene.site;
+    const stands = reader.fact(place.ref, 'metersLocation');
+    if (stands?.value === 'outdoors') return doesNotApply('asked indoors only');
+    const answer = lamp(place, scene);
+    return answer.outcome === 'found' && !stands
+      ? notSeen(want(place.ref, 'metersLocation', 'say whether the panel stands indoors'))
+      : answer;
+  },
 });

@@ -1,6 +1,11 @@
 import { panelPlace } from '../places';
-import { readsChoice } from '../reads-choice';
-import { defineRule } from '../rule';
+import { properties } from '../../entries/properties';
+import { listed } from '../../panel/words';
+import { statesOf } from '../states';
+import { clear, defineRule, found, notSeen, want } from '../rule';
+
+const say = 'look for pipes and pumps over and under the panel';
+const words = properties.waterNearby.choices as Readonly<Record<string, string>>;
 
 /** 110.26(E): nothing foreign in the space over and under the equipment. */
 export const waterNear = defineRule({
@@ -24,16 +29,16 @@ export const waterNear = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Over and under the panel')],
-  check: readsChoice({
-    property: 'waterNear',
-    say: 'look for pipes and pumps over and under the panel',
-    adverse: {
-      piping: 'near',
-      pump: 'near',
-      drip: {
-        message: 'near',
+  quiet: { unless: ['waterNearby', 'waterNear'], property: 'waterNearby', say },
+  check({ ref }, { site: { reader } }) {
+    const read = statesOf(reader, ref, 'waterNearby', 'waterNear', 'none');
+    if (!read) return notSeen(want(ref, 'waterNearby', say));
+    const { states, facts } = read;
+    if (states.length === 0) return clear('none', ...facts);
+    return found('near', { value: listed(states.map((state) => words[state] ?? state)) }, facts, {
+      ...(states.includes('drip') && {
         base: { severity: 3, likelihood: 3, because: 'drip marks: moisture at the place' },
-      },
-    },
-  }),
+      }),
+    });
+  },
 });

@@ -1,13 +1,11 @@
 import type { Place } from '../place';
 import { outletsOf } from '../outlet-places';
-import { readsChoice } from '../reads-choice';
-import { clear, defineRule, notSeen, want } from '../rule';
+import { properties } from '../../entries/properties';
+import { listed } from '../../panel/words';
+import { statesOf } from '../states';
+import { clear, defineRule, found, notSeen, want } from '../rule';
 
-const closed = readsChoice({
-  property: 'boxState',
-  say: 'look at the box',
-  adverse: { 'no-cover': 'open', 'open-splice': 'open' },
-});
+const words = properties.boxStates.choices as Readonly<Record<string, string>>;
 
 /** 314.25: every box has a cover. */
 export const openBox = defineRule<Place & { outlet?: true }>({
@@ -16,7 +14,8 @@ export const openBox = defineRule<Place & { outlet?: true }>({
   stage: 3,
   hazards: ['shock', 'fire'],
   base: { severity: 4, likelihood: 2 },
-  finds: 'A box without a cover, or a joint without a box, in sight of the way to the panel.',
+  finds:
+    'A box without a cover, a receptacle without its plate, or a joint without a box, in sight of the way to the panel; several at once are said in one finding.',
   example: 'A junction box above the panel, its cover on the floor.',
   sources: [
     { code: '314.25', says: 'covers of boxes' },
@@ -31,9 +30,25 @@ export const openBox = defineRule<Place & { outlet?: true }>({
       ask: 'A cover, or a box with one.',
     },
   },
-  places: (scene) => outletsOf(scene, 'box', 'Boxes in sight'),
+  places: (scene) => [
+    ...outletsOf(scene, 'box', 'Boxes in sight'),
+    // A receptacle is asked only where something was recorded of its box.
+    ...scene.around.outlets
+      .filter(
+        ({ ref }) =>
+          scene.site.reader.value(ref, 'outletKind') === 'receptacle' &&
+          statesOf(scene.site.reader, ref, 'boxStates', 'boxState', 'closed'),
+      )
+      .map((place) => ({ ...place, outlet: true as const })),
+  ],
   check(place, scene) {
-    if (place.outlet) return closed(place, scene);
+    if (place.outlet) {
+      const read = statesOf(scene.site.reader, place.ref, 'boxStates', 'boxState', 'closed');
+      if (!read) return notSeen(want(place.ref, 'boxStates', 'look at the box'));
+      if (read.states.length === 0) return clear('closed', ...read.facts);
+      const value = listed(read.states.map((state) => words[state] ?? state));
+      return found('open', { value }, read.facts);
+    }
     const looked = scene.site.reader.fact(place.ref, 'outletsLooked');
     return looked?.value
       ? clear('none recorded as open', looked)

@@ -22,6 +22,7 @@ export const altered = defineRule({
       ask: 'A breaker the label lists, and its stab looked at.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.allDevices,
   check: readsChoice({
     property: 'altered',

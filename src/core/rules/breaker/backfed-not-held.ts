@@ -22,6 +22,7 @@ export const backfedNotHeld = defineRule({
       ask: 'The hold-down kit made for this panel.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.devices,
   quiet: {
     unless: ['backfed'],

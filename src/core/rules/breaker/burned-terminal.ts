@@ -36,6 +36,7 @@ export const burnedTerminal = defineRule({
       ask: 'The circuit switched off and left off until a licensed electrician has mended it.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.poles,
   quiet: {
     unless: ['melted', 'heatMark'],

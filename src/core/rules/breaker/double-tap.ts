@@ -45,6 +45,7 @@ export const doubleTap = defineRule({
       ask: 'A place of its own for each conductor, or a pair of a size the marking allows.',
     },
   },
+  asks: 'device',
   places: ({ places }) => [...places.mainPoles, ...places.pullOutPoles, ...places.poles],
   check: worstPole(underScrew, base),
 });

@@ -29,6 +29,7 @@ export const electronicNeutral = defineRule({
       ask: 'The circuit’s own neutral on this breaker, then the test button.',
     },
   },
+  asks: 'device',
   places: ({ places }) =>
     places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
   quiet: {

@@ -25,6 +25,7 @@ export const faultCode = defineRule({
       ask: 'The circuit looked at by the meaning of the code before it is used again.',
     },
   },
+  asks: 'device',
   places: ({ places }) =>
     places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
   quiet: {

@@ -1,3 +1,6 @@
+import { placeWith } from '../lazy-place';
+import type { DevicePlace } from '../places';
+import type { Scene } from '../rule';
 import { clear, defineRule, notSeen, want } from '../rule';
 
 /** 240.15: handles are tied by the maker or by a listed tie. */
@@ -9,7 +12,8 @@ export const improvisedTie = defineRule({
   base: { severity: 3, likelihood: 3 },
   outsideListing: true,
   behindCover: false,
-  finds: 'Asked of two-pole breakers and of breakers that share a neutral.',
+  finds:
+    'Asked of two-pole breakers and of breakers that share a neutral. A tie through two neighbours is one thing, recorded at both or not.',
   example: '`19+21 30 10cu !nail`: a nail through both handles.',
   sources: [{ code: '240.15', says: 'identified handle ties' }],
   who: 'a licensed electrician',
@@ -22,16 +26,18 @@ export const improvisedTie = defineRule({
       ask: 'A listed handle tie, or a two-pole breaker that the label lists.',
     },
   },
+  asks: 'device',
   places: (scene) => {
     const sharing = new Set(
       scene.panel.multiwires.flatMap((group) => group.hots.map((hot) => hot.device.id)),
     );
-    return scene.places.devices.filter(
+    const asked = scene.places.devices.filter(
       ({ device }) =>
         device.form === 'two-pole' ||
         sharing.has(device.id) ||
         scene.site.reader.fact(device.id, 'tie') !== undefined,
     );
+    return tiesOf(asked, scene);
   },
   check({ device }, { site }) {
     const tie = site.reader.fact(device.id, 'tie');
@@ -41,3 +47,36 @@ export const improvisedTie = defineRule({
     return { outcome: 'found', message: 'improvised', data: { label: device.label }, facts: [tie] };
   },
 });
+
+/** Neighbours in a column whose handles are tied makeshift are one place: the tie between them. */
+function tiesOf(places: readonly DevicePlace[], { site: { reader } }: Scene): DevicePlace[] {
+  const tied = (place: DevicePlace) =>
+    place.device.height === 1 && reader.value(place.device.id, 'tie') === 'improvised';
+  const taken = new Set<string>();
+  const ties: DevicePlace[] = [];
+  for (const place of places) {
+    if (taken.has(place.ref)) continue;
+    const next =
+      tied(place) &&
+      places.find(
+        (other) =>
+          tied(other) &&
+          !taken.has(other.ref) &&
+          other.device.column === place.device.column &&
+          other.device.row === place.device.row + 1,
+      );
+    if (!next) {
+      ties.push(place);
+      continue;
+    }
+    taken.add(next.ref);
+    ties.push(
+      placeWith(place, {
+        label: `Breakers ${place.device.label} and ${next.device.label}`,
+        related: [...place.related, ...next.related],
+        formerly: [next.ref],
+      }),
+    );
+  }
+  return ties;
+}

@@ -20,6 +20,7 @@ export const noCommonTrip = defineRule({
       ask: 'One two-pole breaker for this load.',
     },
   },
+  asks: 'device',
   places: ({ places }) =>
     places.circuits.filter(({ terminals }) => new Set(terminals.map((one) => one.device)).size > 1),
   check({ circuit, terminals }, { site: { reader } }) {

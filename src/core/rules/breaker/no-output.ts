@@ -21,6 +21,7 @@ export const noOutput = defineRule({
       ask: 'The breaker and its stab looked at with the supply off.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.terminals,
   quiet: {
     unless: ['handleState', 'outputV'],

@@ -25,6 +25,7 @@ export const notForThisPanel = defineRule({
       ask: 'A breaker of a type the label lists: {accepts}.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.devices,
   check({ device }, { site, panel }) {
     const classified = site.reader.fact(device.id, 'classifiedFor');

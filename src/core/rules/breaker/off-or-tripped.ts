@@ -20,6 +20,7 @@ export const offOrTripped = defineRule({
       ask: 'The reason, before anybody switches it on.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.allDevices,
   check: readsChoice({
     property: 'handleState',

@@ -20,6 +20,7 @@ export const outletRating = defineRule({
       ask: 'An outlet of {deviceA} A, or a breaker the outlet is made for.',
     },
   },
+  asks: 'load',
   places: ({ places }) =>
     places.circuits.filter(({ circuit }) =>
       circuit.loads.some(({ kind }) =>

@@ -51,6 +51,7 @@ export const overcurrent = defineRule({
       ask: 'Fused protection as the nameplate asks.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.poles.filter(({ poles }) => !isFuse(poles[0]!.terminal.device)),
   check: worstPole(protectsConductors, base),
 });

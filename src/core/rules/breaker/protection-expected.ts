@@ -16,7 +16,7 @@ export const protectionExpected = defineRule({
   hazards: ['shock', 'fire'],
   base: { severity: 4, likelihood: 2 },
   finds:
-    'A circuit that feeds a place where ground-fault or arc-fault protection was asked for when it was built, and has it neither at the breaker nor in a device upstream that was looked for and tested. Not asked for when built, it is advice: at most Plan.',
+    'Ground-fault protection is asked of receptacles (above 120 V since 2020; not of lights and hard-wired equipment), arc-fault protection of the 120 V, 15 and 20 A outlets of dwellings. A circuit that feeds a place where ground-fault or arc-fault protection was asked for when it was built, and has it neither at the breaker nor in a device upstream that was looked for and tested. Not asked for when built, it is advice: at most Plan.',
   example: 'A bathroom circuit of 1994 on an ordinary breaker, no device upstream.',
   sources: [
     { code: '210.8', says: 'ground-fault protection by place' },
@@ -40,6 +40,7 @@ export const protectionExpected = defineRule({
       ask: 'Arc-fault protection for this circuit.',
     },
   },
+  asks: 'circuit',
   places: ({ places }) =>
     places.circuits.flatMap((place) =>
       kinds.map(({ kind, part, words }) =>
@@ -69,12 +70,22 @@ function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scen
   const { reader } = site;
   const places = reader.fact(circuit.id, 'places')!;
   const years = yardstick.protectionSince[kind];
+  const lineToLine = terminals.length > 1;
   const asked = places.value.flatMap((one) => {
     const since = years[one as ProtectedPlace];
-    return since === undefined ? [] : { place: one, since };
+    if (since === undefined) return [];
+    return {
+      place: one,
+      since:
+        kind === 'ground-fault' && lineToLine
+          ? Math.max(since, yardstick.groundFault240Since)
+          : since,
+    };
   });
   if (asked.length === 0) return doesNotApply('no place that asks for it');
   const [device] = terminals.map((one) => one.device);
+  const outside = notAsked(kind, { circuit, terminals }, scene);
+  if (outside) return outside;
   const own = device && reader.fact(device.id, 'protection');
   const upstream = reader.fact(circuit.id, 'upstreamProtection');
   const gives = (value: string | undefined) => value === kind || value === 'both';
@@ -92,16 +103,28 @@ function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scen
   const where = listed(
     (due.length > 0 ? due : asked).map((one) => properties.places.choices[one.place]),
   );
+  const receptacles = receptaclesOf(circuit, scene);
+  const building = reader.fact(panel.building, 'buildingKind');
+  if (kind === 'arc-fault' && !building)
+    return notSeen(want(panel.building, 'buildingKind', 'say whether it is a dwelling'));
+  const presumes =
+    kind === 'ground-fault' && receptacles === undefined
+      ? [
+          'That it feeds receptacles there; one that feeds lights or hard-wired equipment alone is not asked. Record what it feeds.',
+        ]
+      : [];
   const facts = [places, own, upstream, year || undefined];
   const since = Math.min(...asked.map((one) => one.since));
   if (due.length === 0)
     return found(kind, { where, circuit: circuitWords(circuit) }, facts, {
       since,
+      presumes,
       base: { severity: 2, likelihood: 2, because: 'not asked for when built' },
       most: { grade: 'plan', because: 'not asked for when built: at most Plan' },
     });
   return found(kind, { where, circuit: circuitWords(circuit) }, facts, {
     since,
+    presumes,
     ...(!year && {
       wants: [want(panel.building, 'yearBuilt', 'find the year of the building')],
     }),
@@ -109,4 +132,38 @@ function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scen
       base: { severity: 3, likelihood: 2, because: 'arc-fault protection' },
     }),
   });
+}
+
+const receptacleKinds: readonly string[] = ['receptacles'];
+
+/** Whether the circuit feeds receptacles: said, or by its loads. Undefined: not known. */
+function receptaclesOf(
+  { id, loads }: CircuitPlace['circuit'],
+  { site: { reader } }: Scene,
+): boolean | undefined {
+  const said = reader.value(id, 'feedsReceptacles');
+  if (said !== undefined) return said;
+  if (loads.some((load) => receptacleKinds.includes(load.kind?.value ?? ''))) return true;
+  return loads.length > 0 && loads.every((load) => load.kind) ? false : undefined;
+}
+
+const noDwelling: readonly string[] = ['shop', 'outbuilding'];
+
+/** Circuits that this protection is not asked of, whatever their place. */
+function notAsked(
+  kind: Kind,
+  { circuit, terminals }: Pick<CircuitPlace, 'circuit' | 'terminals'>,
+  scene: Scene,
+): Outcome | undefined {
+  const { reader } = scene.site;
+  if (kind === 'ground-fault')
+    return receptaclesOf(circuit, scene) === false
+      ? doesNotApply('feeds no receptacles')
+      : undefined;
+  if (terminals.length > 1) return doesNotApply('asked of 120 V circuits');
+  const ratingA = terminals[0]?.handleA;
+  if (ratingA !== undefined && ratingA > scene.yardstick.arcFaultToA)
+    return doesNotApply(`asked of circuits to ${scene.yardstick.arcFaultToA} A`);
+  const building = reader.value(scene.panel.building, 'buildingKind');
+  return building && noDwelling.includes(building) ? doesNotApply('not a dwelling') : undefined;
 }

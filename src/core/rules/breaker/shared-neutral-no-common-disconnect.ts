@@ -26,6 +26,7 @@ export const sharedNeutralNoCommonDisconnect = defineRule({
       ask: 'A listed tie or one two-pole breaker for {hots}.',
     },
   },
+  asks: 'multiwire',
   places: ({ places }) => places.multiwires,
   check({ group }, { site: { reader } }) {
     const devices = [...new Set(group.hots.map((hot) => hot.device))];

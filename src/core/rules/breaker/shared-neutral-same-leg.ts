@@ -40,6 +40,7 @@ export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
       ask: 'The hots on different legs, their handles tied; or a neutral for each circuit.',
     },
   },
+  asks: 'multiwire',
   places: ({ panel }) =>
     panel.multiwires.map((group) => ({
       ref: group.id,

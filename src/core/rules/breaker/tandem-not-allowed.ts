@@ -16,7 +16,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   outsideListing: true,
   behindCover: false,
   finds:
-    'Each tandem is held against the label’s positions, and all circuits together against the label’s number.',
+    'Each tandem, quad and half-width breaker is held against the label’s positions, and all circuits together against the label’s number.',
   example: '`13 t15/15` where the label allows tandems at 17 to 24.',
   sources: [
     { code: '408.54', says: 'greatest number of overcurrent devices' },
@@ -30,8 +30,8 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   ],
   messages: {
     tandem: {
-      short: 'Tandem; label allows {allowed}',
-      seen: 'A tandem sits at position {label}; the label allows tandems at {allowed}.',
+      short: '{what}; label allows {allowed}',
+      seen: '{what} at position {label}; the label allows half-size breakers at {allowed}.',
       why: 'Position {label} was not made for two circuits: more heat and wire than the maker tested there.',
       ask: 'A full-size breaker at {label} and a place of its own for the second circuit.',
     },
@@ -50,7 +50,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   },
   places: (scene) => [
     panelPlace(scene.panel, 'All circuits'),
-    ...scene.places.devices.filter(({ device }) => device.form === 'tandem'),
+    ...scene.places.devices.filter(({ device }) => halfSize.has(device.form)),
   ],
   check: (place, scene) => (place.device ? checkTandem(place.device, scene) : checkCount(scene)),
 });
@@ -61,12 +61,19 @@ function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Out
     return notSeen(
       want(panel.id, 'labelTandemPositions', 'read on the label which positions take tandems'),
     );
-  if (allowed.value.includes(device.number))
+  const numbers = panel.positions.flatMap((one) =>
+    one.devices.includes(device) ? one.number : [],
+  );
+  if (numbers.every((number) => allowed.value.includes(number)))
     return clear('a position that takes a tandem', allowed);
   return {
     outcome: 'found',
     message: 'tandem',
-    data: { label: device.label, allowed: allowed.value.length ? runs(allowed.value) : 'none' },
+    data: {
+      what: whatWords(device.form),
+      label: device.label,
+      allowed: allowed.value.length ? runs(allowed.value) : 'none',
+    },
     facts: [allowed, ...site.reader.inspection.facts.get(device.id)!.get('form')!],
   };
 }
@@ -106,6 +113,10 @@ function checkCount({ site, panel, settings }: Scene): Outcome {
   if (unrecorded) return notSeen(want(unrecorded.ref, 'opening', 'record every position'));
   return clear(`${count} circuits, label allows ${most.value}`, most);
 }
+
+const halfSize: ReadonlySet<string> = new Set(['tandem', 'quad', 'quad-separate', 'half']);
+const whatWords = (form: string) =>
+  form === 'tandem' ? 'Tandem' : form === 'half' ? 'Half-width breaker' : 'Quad';
 
 /** "17 to 24", "3, 5 and 17 to 20" */
 function runs(numbers: readonly number[]): string {

@@ -40,6 +40,7 @@ export const terminalFit = defineRule({
       ask: 'The end re-made so that the terminal holds the whole wire, to its torque.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.poles,
   quiet: sits.quiet!,
   check: worstPole(sits, base),

@@ -27,6 +27,7 @@ export const testButton = defineRule({
       ask: 'A new arc-fault breaker; and the button pressed every month.',
     },
   },
+  asks: 'device',
   places: ({ places }) =>
     places.devices.filter(({ device }) => !isFuse(device) && !formOf(device.form).noHandle),
   quiet: {

@@ -38,6 +38,7 @@ export const tripsOnClosing = defineRule({
       ask: 'The load measured and the joints looked at. Nobody should keep resetting it.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.allDevices,
   check: readsChoice({
     property: 'tripsOnClosing',

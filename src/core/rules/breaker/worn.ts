@@ -27,6 +27,7 @@ export const worn = defineRule({
       ask: 'A new breaker of a type the label lists.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.allDevices,
   quiet: {
     unless: ['wear', 'failedTrip'],

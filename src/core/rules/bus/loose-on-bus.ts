@@ -22,6 +22,7 @@ export const looseOnBus = defineRule({
       ask: 'The breaker and its stab looked at with the supply off, and the breaker renewed.',
     },
   },
+  asks: 'device',
   places: ({ places }) => places.devices,
   check: readsChoice({
     property: 'tightness',

@@ -40,6 +40,7 @@ export const twoSupplies = defineRule<BusPlace>({
       ask: 'The connection made by one of the ways the code allows.',
     },
   },
+  asks: 'source',
   places: busPlaces,
   check(place, scene) {
     const { site, panel } = scene;

@@ -26,6 +26,7 @@ export const bareEnd = defineRule({
       ask: 'Switched off at its breaker and tagged; capped by a licensed electrician.',
     },
   },
+  asks: 'conductor',
   places: ({ places }) => places.conductors,
   check({ conductor }, { site: { reader } }) {
     const end = reader.fact(conductor.id, 'endState');

@@ -9,11 +9,18 @@ export const damagedInsulation = defineRule({
   hazards: ['fire', 'shock'],
   base: { severity: 4, likelihood: 3 },
   behindCover: true,
-  finds: 'Insulation nicked, scraped, melted or brittle.',
+  finds:
+    'Insulation nicked, scraped, melted or brittle. A nick that shows no bare metal is less than bare metal within reach of other metal.',
   example: 'Rubber insulation that falls off when the wire is touched.',
   sources: [{ code: '110.12(B)', says: 'no damaged parts' }],
   remedies: ['The end cut back', 'A sleeve of the right kind', 'A new conductor'],
   messages: {
+    nicked: {
+      short: '{place}: insulation nicked',
+      seen: 'The insulation of {place} is nicked; no bare metal shows.',
+      why: 'The wire is still covered there, by less than it was made with.',
+      ask: 'Sleeved or cut back when an electrician next works here.',
+    },
     damaged: {
       short: '{place}: insulation {value}',
       seen: 'The insulation of {place} is {value}.',
@@ -21,10 +28,20 @@ export const damagedInsulation = defineRule({
       ask: 'The wire cut back, sleeved or renewed by a licensed electrician.',
     },
   },
+  asks: 'conductor',
   places: ({ places }) => places.conductors,
   check: readsChoice({
     property: 'insulationState',
     say: 'look at its insulation',
-    adverse: { nicked: 'damaged', melted: 'damaged', brittle: 'damaged' },
+    adverse: {
+      nicked: 'damaged',
+      'nicked-whole': {
+        message: 'nicked',
+        base: { severity: 3, likelihood: 2, because: 'nicked, no bare metal' },
+      },
+      'bare-in-reach': 'damaged',
+      melted: 'damaged',
+      brittle: 'damaged',
+    },
   }),
 });

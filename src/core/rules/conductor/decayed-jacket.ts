@@ -20,6 +20,7 @@ export const decayedJacket = defineRule({
       ask: 'The cable renewed, its end inside looked at for water.',
     },
   },
+  asks: 'cable',
   places: ({ places }) => places.cables,
   check: readsChoice({
     property: 'jacketState',

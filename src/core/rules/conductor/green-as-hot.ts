@@ -20,6 +20,7 @@ export const greenAsHot = defineRule({
       ask: 'A conductor of the right colour in its place.',
     },
   },
+  asks: 'conductor',
   places: ({ places }) => places.conductors,
   check({ conductor }) {
     const { colour, function: use, cable } = conductor;

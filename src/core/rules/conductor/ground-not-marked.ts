@@ -22,6 +22,7 @@ export const groundNotMarked = defineRule({
       ask: 'Marked or replaced, as its size allows.',
     },
   },
+  asks: 'conductor',
   places: ({ places }) =>
     places.conductors.filter(({ conductor }) => conductor.function?.value === 'ground'),
   check({ conductor }, { site: { reader } }) {

@@ -31,6 +31,7 @@ export const manyIntoOne = defineRule({
       ask: 'The circuits parted again.',
     },
   },
+  asks: 'circuit',
   places: ({ places }) => places.circuits,
   quiet: {
     unless: ['joinedCables'],

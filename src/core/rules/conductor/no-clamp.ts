@@ -23,6 +23,7 @@ export const noClamp = defineRule({
       ask: 'A connector in the hole.',
     },
   },
+  asks: 'cable',
   places: ({ places }) => places.cables,
   check: readsChoice({
     property: 'cableClamp',

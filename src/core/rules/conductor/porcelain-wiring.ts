@@ -39,6 +39,7 @@ export const porcelainWiring = defineRule({
       ask: 'This part renewed first.',
     },
   },
+  asks: 'cable',
   places: ({ places }) => places.cables,
   check(place, scene) {
     const { reader } = scene.site;

@@ -27,6 +27,7 @@ export const smallAluminium = defineRule({
       ask: 'Every joint of these circuits looked at, then pigtailed by a listed method.',
     },
   },
+  asks: 'conductor',
   places: ({ places, panel }) =>
     places.conductors.filter(
       ({ conductor: { landsOn } }) => landsOn?.value && panel.terminals.has(landsOn.value),

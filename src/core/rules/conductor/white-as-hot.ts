@@ -42,6 +42,7 @@ export const whiteAsHot = defineRule<HotPlace>({
       ask: 'A conductor of a hot colour in its place.',
     },
   },
+  asks: 'conductor',
   places({ panel }) {
     const places = [];
     for (const device of panel.devices)

@@ -32,6 +32,7 @@ export const wrongWiringMethod = defineRule({
       ask: 'The run made good.',
     },
   },
+  asks: 'cable',
   places: ({ places }) => places.cables,
   check({ cable }, { site: { reader } }) {
     const { kind } = cable;

@@ -11,7 +11,8 @@ export const foreignMatter = defineRule({
   base: { severity: 2, likelihood: 2 },
   outsideListing: true,
   behindCover: true,
-  finds: 'Shavings, dust, insects or nests inside; paint or plaster on live parts is graver.',
+  finds:
+    'Shavings, insects or nests inside; paint or plaster on live parts is graver. Dust alone is a note in every school.',
   example: 'Plaster dust and metal shavings on the bus.',
   sources: [{ code: '110.12(B)', says: 'no foreign materials on internal parts' }],
   remedies: ['Cleaned by a licensed person with the supply off', 'A new interior, where painted'],
@@ -28,7 +29,10 @@ export const foreignMatter = defineRule({
     property: 'foreignMatter',
     say: 'look for dust, shavings, nests and paint inside',
     adverse: {
-      dust: 'there',
+      dust: {
+        message: 'there',
+        most: { grade: 'note', because: 'dust alone: on record' },
+      },
       shavings: 'there',
       insects: 'there',
       paint: {

@@ -9,7 +9,7 @@ export const liveMetal = defineRule({
   hazards: ['shock'],
   base: { severity: 4, likelihood: 5 },
   finds:
-    'Thirty volts or more from the enclosure to earth on a loading meter: Danger now. A tingle, a tester that lights or a high-impedance meter is a sign; measure with a loading meter.',
+    'Thirty volts or more from the enclosure to earth on a loading meter, or a tingle felt by the inspector: Danger now. A shock told by others, a tester that lights or a high-impedance meter is a sign: not seen, likely, until it is measured with a loading meter.',
   example: 'A meter enclosure 118 V to a rod in the earth, on a loading meter.',
   sources: [
     { code: '250.4(A)', says: 'enclosures kept at earth potential' },
@@ -18,6 +18,12 @@ export const liveMetal = defineRule({
   who: 'the utility and a licensed electrician',
   remedies: ['Shut off by the utility, then the lost bond or neutral found'],
   messages: {
+    tingle: {
+      short: 'A tingle was felt at the metal',
+      seen: 'The inspector felt a tingle at the metal here; no meter was needed to feel it.',
+      why: 'Metal that can be felt stands at a voltage to earth: whoever touches it with wet hands, or a tap with the other, may not be able to let go.',
+      ask: 'Keep everybody away from metal at the panel and from taps and pipes; call the utility today.',
+    },
     live: {
       short: '{volts} V from the enclosure to earth',
       seen: 'A loading meter reads {volts} V from the enclosure to earth.',
@@ -26,23 +32,38 @@ export const liveMetal = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Enclosure to earth')],
-  check(_, { site: { reader }, panel, yardstick }) {
+  check(_, { site: { reader, site }, panel, yardstick }) {
     const volts = reader.fact(panel.id, 'enclosureToEarthV');
     const meter = reader.fact(panel.id, 'enclosureMeter');
-    const touched = reader.fact(panel.building, 'metalTouched');
+    const touched = [panel.id, panel.building]
+      .map((about) => reader.fact(about, 'metalTouched'))
+      .find((fact) => fact);
+    const told = site ? reader.fact(site, 'symptoms') : undefined;
     const measure = want(
       panel.id,
       'enclosureToEarthV',
       'measure from the enclosure to earth with a loading meter',
     );
+    if (touched?.value === 'tingle' && touched.certainty !== 'told')
+      return found('tingle', {}, [touched, volts, meter], {
+        base: { severity: 4, likelihood: 4, because: 'felt by the inspector' },
+        danger: 'a tingle was felt at the metal',
+      });
     if (volts && meter?.value === 'loading')
       return volts.value >= yardstick.liveMetalV
         ? found('live', { volts: volts.value }, [volts, meter], {
             danger: `${volts.value} V from the enclosure to earth`,
           })
         : clear(`${volts.value} V to earth`, volts, meter);
-    const sign = [volts, touched].filter((fact) => fact && fact.value !== 'quiet');
-    if (volts && meter?.value === 'high-impedance' && volts.value < yardstick.liveMetalV)
+    const shocks = told?.value.includes('shocks') ? told : undefined;
+    const sign = [volts, touched, shocks].filter((fact) => fact && fact.value !== 'quiet');
+    if (
+      volts &&
+      meter?.value === 'high-impedance' &&
+      volts.value < yardstick.liveMetalV &&
+      (!touched || touched.value === 'quiet') &&
+      !shocks
+    )
       return clear(`${volts.value} V to earth, without load`, volts);
     if (sign.length > 0) return likelyNotSeen(sign, measure);
     return notSeen(measure);

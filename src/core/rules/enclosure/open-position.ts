@@ -1,3 +1,5 @@
+import type { PositionView } from '../../panel/views';
+import { listed } from '../../panel/words';
 import type { Scene } from '../rule';
 import { placeWith } from '../lazy-place';
 import { clear, defineRule, doesNotApply, notSeen, present, want } from '../rule';
@@ -13,7 +15,7 @@ export const openPosition = defineRule({
   reachInBase: true,
   behindCover: false,
   finds:
-    'A recorded opening is found. Two openings one above the other, or live metal in the plane of one, are Danger now. A position nobody recorded is not seen: it is not taken for closed.',
+    'A recorded opening is found; openings one above the other are one hole. Two openings one above the other, or live metal in the plane of one, are Danger now. A position nobody recorded is not seen: it is not taken for closed.',
   example: '`24 open!`: an opening without breaker or blank, with bare live metal in its plane.',
   sources: [{ code: '408.7', says: 'unused openings closed' }],
   who: 'a licensed electrician',
@@ -39,34 +41,47 @@ export const openPosition = defineRule({
     },
   },
   places: (scene) =>
-    scene.places.positions.map((place) =>
-      place.position.opening?.value === 'open'
-        ? placeWith(place, { label: `Opening ${place.position.number}` })
-        : place,
-    ),
+    scene.places.positions.flatMap((place) => {
+      if (!isOpen(place.position)) return [place];
+      const run = openRun(scene, place.position);
+      // A hole is one thing, told where it begins.
+      if (run[0] !== place.position) return [];
+      return [
+        placeWith(place, {
+          label: `Opening ${listed(run.map(({ number }) => number))}`,
+          related: run.map(({ ref }) => ref),
+          formerly: run.slice(1).map(({ ref }) => ref),
+        }),
+      ];
+    }),
   check({ position }, scene) {
     if (position.devices.length > 0) return doesNotApply('a breaker fills it');
     const { opening, number, ref } = position;
     if (!opening) return notSeen(want(ref, 'opening', 'say what is at the position'));
     if (opening.value === 'covered') return clear('closed by the cover', opening);
     if (opening.value === 'blanked') return clear('closed by a blank', opening);
-    const live = scene.site.reader.fact(ref, 'liveMetalInPlane');
+    const run = openRun(scene, position);
+    const { reader } = scene.site;
+    const live = run
+      .map((one) => reader.fact(one.ref, 'liveMetalInPlane'))
+      .reduce((a, b) => (b?.value ? b : (a ?? b)), undefined);
+    const openings = run.flatMap((one) => one.opening ?? []);
     if (live?.value) {
       return {
         outcome: 'found',
         message: 'live-metal',
-        data: { number },
-        facts: present(opening, live),
+        data: { number: listed(run.map((one) => one.number)) },
+        facts: present(...openings, live),
         danger: 'bare live metal stands in the plane of the opening',
       };
     }
-    const numbers = openRun(scene, position.column, position.row);
+    const numbers = run.map((one) => one.number);
     if (numbers.length >= 2) {
       return {
         outcome: 'found',
         message: 'wide',
         data: { number, count: numbers.length, numbers: numbers.join(', ') },
-        facts: [opening],
+        facts: openings,
         danger: `the opening is ${numbers.length} positions high`,
       };
     }
@@ -82,16 +97,19 @@ export const openPosition = defineRule({
   },
 });
 
-/** Printed numbers of the unbroken run of open positions in this column that holds the row. */
-function openRun({ panel }: Scene, column: number, row: number): number[] {
+const isOpen = ({ devices, opening }: PositionView) =>
+  devices.length === 0 && opening?.value === 'open';
+
+/** The unbroken run of open positions in this column that holds the position, from its first. */
+function openRun({ panel }: Scene, { column, row }: PositionView): PositionView[] {
   const openAt = new Map(
     panel.positions
-      .filter((p) => p.column === column && p.devices.length === 0 && p.opening?.value === 'open')
-      .map((p) => [p.row, p.number]),
+      .filter((one) => one.column === column && isOpen(one))
+      .map((one) => [one.row, one]),
   );
   let first = row;
   while (openAt.has(first - 1)) first -= 1;
-  const numbers: number[] = [];
-  for (let at = first; openAt.has(at); at += 1) numbers.push(openAt.get(at)!);
-  return numbers;
+  const run: PositionView[] = [];
+  for (let at = first; openAt.has(at); at += 1) run.push(openAt.get(at)!);
+  return run;
 }

@@ -1,4 +1,5 @@
 import { panelPlace } from '../places';
+import { listed } from '../../panel/words';
 import { readsChoice } from '../reads-choice';
 import { defineRule } from '../rule';
 
@@ -17,12 +18,25 @@ export const scorchOnCover = defineRule({
   messages: {
     soot: {
       short: 'Soot or arc mark on the cover: {value}',
-      seen: 'There is soot or an arc mark on the cover; it {value}.',
+      seen: '{place}: soot or an arc mark; it {value}.',
       why: 'Something behind this cover has burned or arced. It may do so again.',
       ask: 'The source found behind the mark, today’s finding or an old one, and mended.',
     },
   },
-  places: ({ panel }) => [panelPlace(panel, 'Cover')],
+  places: ({ panel, site: { reader } }) => {
+    const numbers = reader.value(panel.id, 'scorchAt') ?? [];
+    const at = panel.positions.filter(({ number }) => numbers.includes(number));
+    const cover = panelPlace(panel, 'Cover');
+    return [
+      at.length > 0
+        ? {
+            ...cover,
+            label: `Cover at ${listed(at.map(({ number }) => number))}`,
+            related: [cover.ref, ...at.map(({ ref }) => ref)],
+          }
+        : cover,
+    ];
+  },
   check: readsChoice({
     property: 'scorch',
     say: 'look at both faces of the cover',

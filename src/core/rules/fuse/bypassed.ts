@@ -20,6 +20,7 @@ export const bypassed = defineRule({
       ask: 'The circuit switched off and left off until a licensed electrician has fitted the right fuse.',
     },
   },
+  asks: 'fuse',
   places: fuseHolders,
   check({ device }, { site: { reader } }) {
     const fuse = reader.fact(device.id, 'fuseBypassed');

@@ -27,6 +27,7 @@ export const fusedNeutral = defineRule({
       ask: 'The hot of this circuit switched off and tagged today.',
     },
   },
+  asks: 'fuse',
   places: fuseHolders,
   check({ device }, { site: { reader } }) {
     const neutral = reader.fact(device.id, 'fusedNeutral');

@@ -24,6 +24,7 @@ export const insertTooBig = defineRule({
       ask: 'An insert for {limitA} A.',
     },
   },
+  asks: 'fuse',
   places: plugFuses,
   check({ device }, { site: { reader }, yardstick }) {
     const base = reader.fact(device.id, 'fuseBase');

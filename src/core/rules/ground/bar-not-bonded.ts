@@ -25,6 +25,7 @@ export const barNotBonded = defineRule({
       ask: 'The bar fitted with its own screws on bare metal.',
     },
   },
+  asks: 'ground',
   places: ({ places }) => places.bars.filter(({ bar }) => bar.kind === 'ground'),
   check: readsChoice({
     property: 'barBonded',

@@ -21,6 +21,7 @@ export const circuitUngrounded = defineRule({
       ask: 'Ground-fault protection and a mark, or a grounded circuit.',
     },
   },
+  asks: 'circuit',
   places: ({ places }) => places.circuits,
   quiet: {
     unless: ['groundRun', 'ungroundedMarked'],

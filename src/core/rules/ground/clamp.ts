@@ -22,6 +22,7 @@ export const clamp = defineRule({
       ask: 'A listed clamp on clean metal.',
     },
   },
+  asks: 'electrode',
   places: ({ around }) => [...around.electrodes, ...around.pipes],
   check: readsChoice({
     property: 'clamp',

@@ -24,6 +24,7 @@ export const electrodesNotJoined = defineRule({
       ask: 'A bonding jumper between them.',
     },
   },
+  asks: 'electrode',
   places: ({ around }) => around.electrodes,
   check: readsChoice({
     property: 'electrodeJoined',

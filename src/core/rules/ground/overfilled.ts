@@ -31,6 +31,7 @@ export const overfilledGround = defineRule<ScrewPlace>({
       ask: 'No more than {most} to a screw; an extra ground bar if none is free.',
     },
   },
+  asks: 'ground',
   places: ({ places }) =>
     places.barTerminals.filter(
       ({ terminal }) =>

@@ -22,6 +22,7 @@ export const rodsTooClose = defineRule({
       ask: 'One of them driven at least 1.8 m away; twice a rod’s length is better.',
     },
   },
+  asks: 'electrode',
   places: ({ around }) => around.electrodes,
   check(place, { site: { reader }, yardstick }) {
     const kind = reader.fact(place.ref, 'electrodeKind');

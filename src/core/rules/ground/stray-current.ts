@@ -37,6 +37,7 @@ export const strayCurrent = defineRule<StrayPlace>({
       ask: 'Nobody works on the gas pipe; a licensed electrician finds the path today.',
     },
   },
+  asks: 'electrode',
   places: ({ panel, around }) => [
     ...(panel.supply.place === 'first-disconnect' ? [] : [panelPlace(panel, 'Feeder ground')]),
     ...around.electrodes.map((place) => ({ ...place, of: 'electrode' as const })),

@@ -29,6 +29,7 @@ export const threeWireAppliance = defineRule({
       ask: 'A four-wire circuit with its cord.',
     },
   },
+  asks: 'load',
   places: ({ places }) =>
     places.circuits.filter(({ circuit }) => circuit.loads.some(isRangeOrDryer)),
   check({ circuit }, { site: { reader }, panel, yardstick }) {

@@ -39,6 +39,7 @@ export const circuitLoad = defineRule({
       ask: 'Loads moved to another circuit.',
     },
   },
+  asks: 'circuit',
   places: ({ places }) => places.circuits,
   check({ circuit, terminals, ref }, { site, panel, yardstick }) {
     const { reader } = site;

@@ -20,6 +20,7 @@ export const commonArea = defineRule({
       ask: 'The shared area fed from the owner’s panel.',
     },
   },
+  asks: 'circuit',
   places: ({ places }) => places.circuits,
   quiet: {
     unless: ['places', 'buildingKind'],

@@ -25,6 +25,7 @@ export const groundOnNeutralBar = defineRule({
       ask: 'The ground moved to the ground bar by a licensed electrician.',
     },
   },
+  asks: 'neutral',
   places: ({ places }) =>
     places.barTerminals.filter(
       ({ terminal }) =>

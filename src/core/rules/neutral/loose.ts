@@ -27,6 +27,7 @@ export const looseNeutral = defineRule({
       ask: 'The cause found, and the joint re-made with the supply off.',
     },
   },
+  asks: 'neutral',
   places: ({ places }) =>
     places.barTerminals.filter(({ terminal }) =>
       terminal.conductors.some((one) => one.function?.value === 'neutral'),

@@ -14,7 +14,7 @@ export const arcing = defineRule({
   hazards: ['fire', 'arc flash'],
   base: { severity: 4, likelihood: 5 },
   finds:
-    'Arcing seen anywhere at the panel, or crackling heard: Danger now. A warm or burnt smell alone is a sign of heat to be followed; plain hum is nothing.',
+    'Arcing seen anywhere at the panel, or crackling heard: Danger now. A warm or burnt smell alone is a sign of heat to be followed; plain hum is nothing. What was heard at one panel is no danger of another.',
   example: 'A crackle behind the cover that follows the kettle.',
   sources: [{ code: '110.12(B), 110.27', says: 'no arcing parts' }],
   remedies: ['The supply shut off by who may, then the place found and mended'],
@@ -31,7 +31,7 @@ export const arcing = defineRule({
     const { site, panel } = scene;
     const { reader } = site;
     const seen = arcingSeen(scene);
-    const listened = reader.fact(panel.building, 'listened');
+    const listened = heardAt(scene);
     if (seen.length > 0)
       return found(
         'arcs',
@@ -46,20 +46,32 @@ export const arcing = defineRule({
     if (listened?.value === 'smell')
       return likelyNotSeen(
         [listened],
-        want(panel.building, 'listened', 'follow the smell to its source'),
+        want(panel.id, 'listened', 'follow the smell to its source'),
       );
-    if (!listened)
-      return notSeen(want(panel.building, 'listened', 'listen and smell before touching'));
+    if (!listened) return notSeen(want(panel.id, 'listened', 'listen and smell before touching'));
     return clear(listened.value === 'hum' ? 'plain hum' : 'quiet', listened);
   },
 });
+
+/** What was heard at this panel; what was said of the building as a whole counts at its first panel. */
+function heardAt({ site: { reader }, panel, around }: Scene) {
+  const own = reader.fact(panel.id, 'listened');
+  const ofBuilding = around.buildings.some(({ ref }) => ref === panel.building)
+    ? reader.fact(panel.building, 'listened')
+    : undefined;
+  return own?.value === 'crackle' || !ofBuilding
+    ? own
+    : ofBuilding.value === 'quiet'
+      ? (own ?? ofBuilding)
+      : ofBuilding;
+}
 
 /** Wherever it was recorded: at the panel, at anything in it down to a screw, or at what this panel answers for. */
 function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
   if (!reader.isRecorded('arcing')) return [];
   const { things, facts } = reader.inspection;
   const outside = new Set(
-    (Object.values(around) as (readonly Place[])[]).flatMap((places) =>
+    (Object.values({ ...around, buildings: [] }) as (readonly Place[])[]).flatMap((places) =>
       places.map(({ ref }) => ref),
     ),
   );
@@ -67,7 +79,8 @@ function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
     let at: string | null | undefined = splitRef(about).thing;
     while (at) {
       if (at === panel.id || outside.has(at)) return true;
-      at = things.get(at)?.type === 'building' ? undefined : things.get(at)?.in;
+      const type: string | undefined = things.get(at)?.type;
+      at = type === 'building' || type === 'panel' ? undefined : things.get(at)?.in;
     }
     return false;
   };

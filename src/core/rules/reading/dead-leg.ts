@@ -1,6 +1,6 @@
 import { legReadings } from '../leg-readings';
 import { panelPlace } from '../places';
-import { clear, defineRule, found } from '../rule';
+import { clear, defineRule, found, notSeen, want } from '../rule';
 
 /** Split-phase: one leg of the supply is gone. */
 export const deadLeg = defineRule({
@@ -10,7 +10,7 @@ export const deadLeg = defineRule({
   hazards: ['outage', 'damage'],
   base: { severity: 2, likelihood: 5 },
   finds:
-    'The voltage across below 216 V and within 2 % (or 3 V) of the difference of the legs: one leg is dead, whatever it reads; 10 V or more there is back-fed through a 240 V load.',
+    'The voltage across below 216 V and within 2 % (or 3 V) of the difference of the legs: and the legs at least 15 V apart: one leg is dead, whatever it reads; 10 V or more there is back-fed through a 240 V load.',
   example: '120 V on A, 14 V on B, 106 V across.',
   sources: [{ code: 'readings', says: 'legs of a split-phase supply against each other' }],
   who: 'the utility; a licensed electrician inside',
@@ -28,6 +28,15 @@ export const deadLeg = defineRule({
     const read = legReadings(scene);
     if ('outcome' in read) return read;
     const { a, b, across, second, together } = read;
+    const alike = Math.abs(a.value - b.value) < scene.yardstick.deadLegApartV;
+    if (together === 'difference' && alike)
+      return notSeen(
+        want(
+          scene.panel.id,
+          'abV',
+          'nothing across two legs that read alike: find whether one leg feeds both',
+        ),
+      );
     if (together === 'difference' && across.value < scene.yardstick.acrossHoldsV[0]) {
       const weak = a.value < b.value ? a : b;
       const strong = weak === a ? b : a;

@@ -1,11 +1,9 @@
-import { readsChoice } from '../reads-choice';
-import { defineRule, doesNotApply } from '../rule';
+import { properties } from '../../entries/properties';
+import { listed } from '../../panel/words';
+import { statesOf } from '../states';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
-const sound = readsChoice({
-  property: 'mast',
-  say: 'look up at the drop, mast and weatherhead',
-  adverse: { frayed: 'worn', 'no-drip-loop': 'worn', 'loose-mast': 'worn', low: 'worn' },
-});
+const words = properties.mastStates.choices as Readonly<Record<string, string>>;
 
 /** 230.24, 230.28, 230.54: overhead drop, mast and weatherhead. */
 export const dropOrMast = defineRule({
@@ -15,7 +13,7 @@ export const dropOrMast = defineRule({
   hazards: ['shock', 'fire'],
   base: { severity: 4, likelihood: 3 },
   finds:
-    'Overhead: insulation frayed, no drip loop, a loose mast, a drop too low. The utility’s side is noted as such. Underground there is none.',
+    'Overhead: insulation frayed, no drip loop, a loose mast, a drop too low; several may stand side by side. The utility’s side is noted as such. Underground there is none.',
   example: 'A drop whose insulation hangs in rags at the weatherhead.',
   sources: [
     { code: '230.24', says: 'clearance of drops' },
@@ -32,8 +30,22 @@ export const dropOrMast = defineRule({
     },
   },
   places: ({ around }) => around.services,
-  check: (place, scene) =>
-    scene.site.reader.value(place.ref, 'supplyWay') === 'underground'
-      ? doesNotApply('comes in underground')
-      : sound(place, scene),
+  quiet: {
+    unless: ['supplyWay', 'mastStates', 'mast'],
+    property: 'mastStates',
+    say: 'look up at the drop, mast and weatherhead',
+  },
+  check({ ref }, { site: { reader } }) {
+    if (reader.value(ref, 'supplyWay') === 'underground')
+      return doesNotApply('comes in underground');
+    const read = statesOf(reader, ref, 'mastStates', 'mast', 'sound');
+    if (!read) return notSeen(want(ref, 'mastStates', 'look up at the drop, mast and weatherhead'));
+    const { states, facts } = read;
+    if (states.length === 0) return clear('sound', ...facts);
+    const value = listed(states.map((state) => words[state] ?? state));
+    const mild = states.every((state) => state === 'no-drip-loop');
+    return found('worn', { value }, facts, {
+      ...(mild && { base: { severity: 3, likelihood: 2, because: 'no drip loop' } }),
+    });
+  },
 });

@@ -30,6 +30,7 @@ export const meterSocketBypassed = defineRule({
       ask: 'Touch nothing, keep everybody away, and call the utility today.',
     },
   },
+  asks: 'meter',
   places: ({ around }) => around.meters,
   check(place, { site: { reader } }) {
     const state = reader.fact(place.ref, 'meterState');

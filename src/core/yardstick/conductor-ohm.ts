@@ -1,6 +1,6 @@
-import type { ConductorMetal, Size } from '../yardstick/size';
-import { tableMetal } from '../yardstick/size';
-import type { Yardstick } from '../yardstick/yardstick';
+import type { ConductorMetal, Size } from './size';
+import { tableMetal } from './size';
+import type { Yardstick } from './yardstick';
 
 const mmPerKft = 304_800;
 
