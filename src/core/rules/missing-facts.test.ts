@@ -8,6 +8,8 @@ import { record } from '../testing/rule-cases';
 import { testSettings } from '../testing/bench';
 import { casesByRule } from './cases';
 
+const saidTwice = 'said twice, in the list and in the single fact it replaced: the adverse counts';
+
 /** Facts that outrank or contradict what made a clear answer, rather than being missing from it. */
 const notMissing: Readonly<Record<string, { facts: readonly string[]; because: string }>> = {
   'service/interrupting-rating': {
@@ -52,7 +54,22 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     facts: ['tightness'],
     because: 'the screw was tugged; that a wire of it moved was noted besides',
   },
-  'reading/arcing': { facts: ['arcing'], because: 'it contradicts quiet' },
+  'enclosure/live-metal': {
+    facts: ['metalTouched'],
+    because: 'a tingle that was felt contradicts the meter; both are kept, and the adverse counts',
+  },
+  'conductor/added-circuit': {
+    facts: ['partWork'],
+    because: 'what is said of the part outranks what is said of the building',
+  },
+  'ground/bond-downstream': {
+    facts: ['barMounting'],
+    because: 'it contradicts a bond recorded as not joined, which says so of every way of joining',
+  },
+  'access/water-near': { facts: ['waterNearby', 'waterNear'], because: saidTwice },
+  'around/open-box': { facts: ['boxStates', 'boxState'], because: saidTwice },
+  'service/drop-or-mast': { facts: ['mastStates', 'mast'], because: saidTwice },
+  'reading/arcing': { facts: ['arcing', 'listened'], because: 'it contradicts quiet' },
 };
 
 /**

@@ -14,6 +14,15 @@ const mayClear: Readonly<Record<string, { facts: readonly string[]; because: str
     because:
       'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
   },
+  'conductor/added-circuit': {
+    facts: ['partWork'],
+    because:
+      'what is said of the part outranks what is said of the building; without it the building’s answer stands',
+  },
+  'ground/bond-downstream': {
+    facts: ['barMounting'],
+    because: 'without it a bond recorded as not joined says so of every way of joining',
+  },
   'service/main-over-bus': {
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',

@@ -37,4 +37,9 @@ export const cases: readonly RuleCase[] = [
     },
     'found: low',
   ],
+  [
+    'a shop with a dwelling: whose panel it is not said',
+    { building: { buildingKind: 'mixed' }, panel: { headroom: 1700, labelBusA: 100 } },
+    'not-seen',
+  ],
 ];

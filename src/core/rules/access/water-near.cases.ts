@@ -5,4 +5,6 @@ export const cases: readonly RuleCase[] = [
   ['drip marks', { panel: { waterNear: 'drip' } }, 'found: near'],
   ['nothing there', { panel: { waterNear: 'none' } }, 'clear'],
   ['never looked', {}, 'not-seen'],
+  ['a pump below and drip marks', { panel: { waterNearby: ['pump', 'drip'] } }, 'found: near'],
+  ['none of these', { panel: { waterNearby: [] } }, 'clear'],
 ];

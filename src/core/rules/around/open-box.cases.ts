@@ -11,4 +11,15 @@ export const cases: readonly RuleCase[] = [
   ['closed', box({ boxState: 'closed' }), 'clear'],
   ['all looked at', { building: { outletsLooked: true } }, 'clear'],
   ['never looked', {}, 'not-seen'],
+  [
+    'a receptacle without its cover',
+    {
+      things: [
+        ['outlet', 'o', 'house', { outletKind: 'receptacle', boxStates: ['receptacle-no-cover'] }],
+        ['outlet', 'b', 'house', { outletKind: 'box', boxStates: [] }],
+      ],
+    },
+    'found: open',
+    'Outlet',
+  ],
 ];

@@ -1,7 +1,8 @@
 import type { Facts } from '../../entries/properties';
 import type { Given, RuleCase } from '../../testing/rule-cases';
 
-const garden = (facts: Facts): Given => ({
+const garden = (facts: Facts, yearBuilt?: number): Given => ({
+  ...(yearBuilt && { building: { yearBuilt } }),
   things: [
     [
       'outlet',
@@ -27,4 +28,14 @@ export const cases: readonly RuleCase[] = [
   ['never tested', garden({ inUseCover: true, weatherResistant: true }), 'not-seen'],
   ['none looked at', {}, 'not-seen'],
   ['all looked at, none unsound', { building: { outletsLooked: true } }, 'clear'],
+  [
+    'everything wrong with one receptacle is one finding',
+    garden({ outletProtection: 'none', inUseCover: false, weatherResistant: false }, 2015),
+    'found: several',
+  ],
+  [
+    'by the panel alone asks nothing',
+    garden({ outletPlace: 'by-panel', outletProtection: 'none' }),
+    'clear',
+  ],
 ];

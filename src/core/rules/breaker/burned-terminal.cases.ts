@@ -8,4 +8,9 @@ export const cases: readonly RuleCase[] = [
   ['charred', seven({ melted: true }), 'found: burned'],
   ['looked at, none', seven({ heatMark: false, melted: false }), 'clear'],
   ['never looked', { lines: ['7 20 12cu'] }, 'not-seen'],
+  [
+    'a device looked at clears itself, not its screw',
+    { lines: ['7 20 12cu'], facts: { 'device 7': { heatMark: false } } },
+    'not-seen',
+  ],
 ];

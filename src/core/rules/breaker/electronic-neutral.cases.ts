@@ -10,4 +10,17 @@ export const cases: readonly RuleCase[] = [
   ['as its instructions say', seven({ pigtail: 'landed', loadNeutral: 'on-device' }), 'clear'],
   ['never followed', seven({}), 'not-seen'],
   ['whether it is electronic not read', { lines: ['7 20 12cu'] }, 'not-seen'],
+  [
+    'a breaker that plugs onto the neutral bar has no pigtail',
+    { panel: { plugOnNeutral: true }, lines: ['7 20 12cu gf'] },
+    'does-not-apply',
+  ],
+  [
+    'a load without neutral',
+    {
+      lines: ['9+11 30 10cu gf =heater heater'],
+      facts: { 'load 9': { loadPoles: 'line-to-line' } },
+    },
+    'does-not-apply',
+  ],
 ];

@@ -12,4 +12,13 @@ export const cases: readonly RuleCase[] = [
   ['a replacement the list names', { ...list, lines: ['7 20 @oskelund'] }, 'clear'],
   ['list unread', { lines: ['7 20 @merrowby'] }, 'not-seen'],
   ['type unread', { ...list, lines: ['7 20 @tarnholt'] }, 'not-seen'],
+  [
+    'another maker’s, marked as classified for this panel',
+    {
+      panel: { labelAccepts: ['Tarnholt'] },
+      lines: ['7 20 @merrowby'],
+      facts: { 'device 7': { classifiedFor: true } },
+    },
+    'clear',
+  ],
 ];

@@ -6,8 +6,9 @@ const circuit = (
   yearBuilt: number,
   kind = 'plain',
   upstreamProtection: PropertyValue<'upstreamProtection'> = 'none',
+  buildingKind: PropertyValue<'buildingKind'> = 'house',
 ): Given => ({
-  building: { yearBuilt },
+  building: { yearBuilt, buildingKind },
   lines: [`7 20 12cu ${kind} room`],
   facts: { 'circuit 7': { places, upstreamProtection } },
 });
@@ -37,4 +38,41 @@ export const cases: readonly RuleCase[] = [
     gf,
   ],
   ['nowhere that asks for it', circuit(['common-area'], 1994), 'does-not-apply'],
+  [
+    'bedroom lights of a shop: arc-fault is asked of dwellings',
+    circuit(['bedroom'], 2016, 'plain', 'none', 'shop'),
+    'does-not-apply',
+    af,
+  ],
+  [
+    'bathroom lights: ground-fault protection is asked of receptacles',
+    {
+      building: { yearBuilt: 2016, buildingKind: 'house' },
+      lines: ['7 20 12cu plain =lights room'],
+      facts: { 'circuit 7': { places: ['bathroom'], upstreamProtection: 'none' } },
+    },
+    'does-not-apply',
+    gf,
+  ],
+  [
+    'a 240 V dryer in the laundry of 2016',
+    {
+      building: { yearBuilt: 2016, buildingKind: 'house' },
+      lines: ['7+9 30 10cu plain dryer'],
+      facts: { 'circuit 7': { places: ['laundry'], upstreamProtection: 'none' } },
+    },
+    'does-not-apply',
+    'Circuit 7+9, arc-fault',
+  ],
+  ['dining room of 2010', circuit(['dining'], 2010), 'found: arc-fault', af],
+  [
+    'a bedroom on 30 A: asked to 20 A',
+    {
+      building: { yearBuilt: 2016, buildingKind: 'house' },
+      lines: ['7 30 10cu plain room'],
+      facts: { 'circuit 7': { places: ['bedroom'], upstreamProtection: 'none' } },
+    },
+    'does-not-apply',
+    af,
+  ],
 ];

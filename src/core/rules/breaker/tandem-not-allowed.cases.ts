@@ -29,4 +29,16 @@ export const cases: readonly RuleCase[] = [
     'Breaker 17',
   ],
   ['label unread', { lines: ['13 t15/15'] }, 'not-seen'],
+  [
+    'a quad where the label allows none',
+    { panel: { labelTandemPositions: [17, 18] }, lines: ['13+15 q20/30'] },
+    'found: tandem',
+    'Breaker 13+15',
+  ],
+  [
+    'a quad on two positions that take tandems',
+    { panel: { labelTandemPositions: [17, 19] }, lines: ['17+19 q20/30'] },
+    'clear',
+    'Breaker 17+19',
+  ],
 ];

@@ -9,4 +9,9 @@ export const cases: readonly RuleCase[] = [
   ],
   ['sound', { lines: ['7 20 12cu'], facts: { 'device 7': { wear: 'sound' } } }, 'clear'],
   ['never looked', { lines: ['7 20 12cu'] }, 'not-seen'],
+  [
+    'failed to trip when tested, said of its wear',
+    { lines: ['7 20'], facts: { 'device 7': { wear: 'fails-test' } } },
+    'found: fails',
+  ],
 ];

@@ -1,3 +1,4 @@
+import { refOf } from '../../testing/rule-cases';
 import type { Given, RuleCase } from '../../testing/rule-cases';
 
 const filled = Array.from({ length: 24 }, (_, index) => `${index + 1} 20 12cu`);
@@ -51,5 +52,42 @@ export const cases: readonly RuleCase[] = [
     'a generator',
     { things: [['source', 's1', 'house', { sourceKind: 'generator' }]] },
     'does-not-apply',
+  ],
+  ['a tap ahead of the main', solar(60, { sourceTap: 'supply-side' }), 'does-not-apply'],
+  [
+    'a source in a panel below: its bus above is asked too',
+    {
+      panel: { labelBusA: 100 },
+      lines: ['main 100', '1+3 60 6cu shed'],
+      after: (made) => {
+        const feeder = refOf(made, 'device 1');
+        made.book.add('panel', 'shed', 'house', { rows: 4, fedFrom: feeder, labelBusA: 125 });
+        made.book.add('source', 's1', 'house', {
+          sourceKind: 'inverter',
+          sourceA: 32,
+          feeds: 'shed',
+        });
+      },
+    },
+    'not-seen',
+    'Bus',
+  ],
+  [
+    'every position of the bus above recorded, and over',
+    {
+      panel: { labelBusA: 100 },
+      lines: ['main 100', '1+3 60 6cu shed', ...filled.slice(4), '2 20 12cu', '4 20 12cu'],
+      after: (made) => {
+        const feeder = refOf(made, 'device 1');
+        made.book.add('panel', 'shed', 'house', { rows: 4, fedFrom: feeder, labelBusA: 125 });
+        made.book.add('source', 's1', 'house', {
+          sourceKind: 'inverter',
+          sourceA: 32,
+          feeds: 'shed',
+        });
+      },
+    },
+    'found: over',
+    'Bus',
   ],
 ];

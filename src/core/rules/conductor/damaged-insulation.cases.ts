@@ -11,4 +11,6 @@ export const cases: readonly RuleCase[] = [
   ['nicked', wire('nicked'), 'found: damaged'],
   ['sound', wire('sound'), 'clear'],
   ['never looked', { lines: ['7 20 12cu'] }, 'not-seen'],
+  ['a nick that shows no bare metal', wire('nicked-whole'), 'found: nicked'],
+  ['bare metal within reach of metal', wire('bare-in-reach'), 'found: damaged'],
 ];

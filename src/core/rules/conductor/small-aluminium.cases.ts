@@ -15,4 +15,5 @@ export const cases: readonly RuleCase[] = [
     },
     'not-seen',
   ],
+  ['copper-clad is a metal of its own', { lines: ['7 15 12cca'] }, 'clear'],
 ];

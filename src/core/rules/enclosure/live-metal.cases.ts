@@ -30,4 +30,24 @@ export const cases: readonly RuleCase[] = [
     'not-seen',
   ],
   ['a tester alone', { panel: { enclosureToEarthV: 120, enclosureMeter: 'tester' } }, 'not-seen'],
+  ['a tingle felt by the inspector', { building: { metalTouched: 'tingle' } }, 'found: tingle'],
+  ['a tingle felt at this panel', { panel: { metalTouched: 'tingle' } }, 'found: tingle'],
+  [
+    'shocks told',
+    { after: (made) => void made.book.observe('site', { symptoms: ['shocks'] }, 'told') },
+    'not-seen',
+  ],
+  [
+    'a tingle told by others',
+    { after: (made) => void made.book.observe('house', { metalTouched: 'tingle' }, 'told') },
+    'not-seen',
+  ],
+  [
+    'shocks told and 2 V without load',
+    {
+      panel: { enclosureToEarthV: 2, enclosureMeter: 'high-impedance' },
+      after: (made) => void made.book.observe('site', { symptoms: ['shocks'] }, 'told'),
+    },
+    'not-seen',
+  ],
 ];

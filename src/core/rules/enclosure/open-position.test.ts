@@ -24,8 +24,8 @@ describe(rule, () => {
     const { findings } = small().lines('1 open', '3 open').assess();
     expect(findings.map(({ grade, outcome }) => [grade, outcome.message])).toEqual([
       ['danger', 'wide'],
-      ['danger', 'wide'],
     ]);
+    expect(findings[0]!.verdict.place.formerly).toEqual(['panel/c1r2']);
   });
   test('openings opposite each other are not one opening', () => {
     expect(outcomes(small().lines('1 open', '2 open').assess(), rule)).toMatchObject({
@@ -38,10 +38,11 @@ describe(rule, () => {
       { grade: 'danger', outcome: { message: 'live-metal' } },
     ]);
   });
-  test('children in the house raise what is in reach', () => {
-    const { findings } = bench({ rows: 3, building: { childrenInHouse: true } })
+  test('children at its place raise what is in reach, and never to Danger now alone', () => {
+    const { findings } = bench({ rows: 3, panel: { childrenNear: true } })
       .lines('1 open')
       .assess();
-    expect(findings).toMatchObject([{ grade: 'danger', likelihood: 4 }]);
+    expect(findings).toMatchObject([{ grade: 'urgent', likelihood: 4 }]);
+    expect(findings[0]!.trace.at(-1)).toMatchObject({ moves: 'at most Urgent', counted: true });
   });
 });

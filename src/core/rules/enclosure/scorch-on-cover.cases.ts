@@ -5,4 +5,10 @@ export const cases: readonly RuleCase[] = [
   ['does not wipe off', { panel: { scorch: 'stays' } }, 'found: soot'],
   ['none', { panel: { scorch: 'none' } }, 'clear'],
   ['never looked', {}, 'not-seen'],
+  [
+    'soot at a position',
+    { panel: { scorch: 'stays', scorchAt: [9] } },
+    'found: soot',
+    'Cover at 9',
+  ],
 ];

@@ -1,6 +1,6 @@
 import type { Given, RuleCase } from '../../testing/rule-cases';
 
-const direct = (clips?: 'sound' | 'burned'): Given => ({
+const direct = (clips?: 'sound' | 'browned' | 'burned'): Given => ({
   panel: { panelKind: 'fuse' },
   things: [
     [
@@ -14,6 +14,7 @@ const direct = (clips?: 'sound' | 'burned'): Given => ({
 
 export const cases: readonly RuleCase[] = [
   ['burned', direct('burned'), 'found: burned'],
+  ['browned', direct('browned'), 'found: browned'],
   ['sound', direct('sound'), 'clear'],
   ['never looked', direct(), 'not-seen'],
 ];

@@ -28,4 +28,13 @@ export const cases: readonly RuleCase[] = [
   ],
   ['never looked', { fedBy: 'disconnect' }, 'not-seen'],
   ['first disconnect', { panel: { bond: 'strap' } }, 'does-not-apply'],
+  [
+    'a neutral bar screwed to the can is a joint, whatever the strap says',
+    {
+      fedBy: 'disconnect',
+      panel: { bond: 'none', separateBuilding: false },
+      facts: { nbar: { barMounting: 'on-can' } },
+    },
+    'found: joined',
+  ],
 ];

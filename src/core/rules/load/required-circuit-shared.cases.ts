@@ -14,4 +14,9 @@ export const cases: readonly RuleCase[] = [
   ['kitchen alone', seven({ places: ['kitchen'], joinedWith: 'no' }), 'clear'],
   ['never traced', seven({}), 'not-seen'],
   ['bedrooms', seven({ places: ['bedroom'] }), 'does-not-apply'],
+  [
+    'dining room with the counter',
+    seven({ places: ['kitchen', 'dining'], joinedWith: 'no' }),
+    'clear',
+  ],
 ];

@@ -11,4 +11,5 @@ export const cases: readonly RuleCase[] = [
   ['plain hum', { building: { listened: 'hum' } }, 'clear'],
   ['never listened', {}, 'not-seen'],
   ['a smell alone', { building: { listened: 'smell' } }, 'not-seen'],
+  ['crackling at this panel', { panel: { listened: 'crackle' } }, 'found: arcs'],
 ];

@@ -9,4 +9,5 @@ export const cases: readonly RuleCase[] = [
   ['never measured', {}, 'not-seen'],
   ['figures that cannot be true together', read(120, 90, 240), 'not-seen'],
   ['three phases', { service: { serviceSystem: 'wye-208' } }, 'does-not-apply'],
+  ['both alike, nothing across: one leg feeds both', read(120, 120, 0), 'not-seen'],
 ];

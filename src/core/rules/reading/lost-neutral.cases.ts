@@ -10,4 +10,40 @@ export const cases: readonly RuleCase[] = [
   ['never measured', {}, 'not-seen'],
   ['figures that cannot be true together', read(120, 90, 240), 'not-seen'],
   ['three phases', { service: { serviceSystem: 'wye-208' } }, 'does-not-apply'],
+  [
+    'a feeder whose own drop explains it: 24 A apart on 40 m of 6 copper',
+    {
+      fedBy: 'disconnect',
+      disconnect: { fedFrom: 'service' },
+      panel: {
+        anV: 116,
+        bnV: 121,
+        abV: 237,
+        supplyLength: { value: 40, unit: 'm' },
+        supplySize: '6',
+        supplyMetal: 'cu',
+        legA: 26,
+        legB: 2,
+      },
+    },
+    'clear',
+  ],
+  [
+    'the same legs with hardly any current: nothing explains them',
+    {
+      fedBy: 'disconnect',
+      disconnect: { fedFrom: 'service' },
+      panel: {
+        anV: 114.5,
+        bnV: 121,
+        abV: 235.5,
+        supplyLength: { value: 40, unit: 'm' },
+        supplySize: '6',
+        supplyMetal: 'cu',
+        legA: 3,
+        legB: 2,
+      },
+    },
+    'found: suspect',
+  ],
 ];

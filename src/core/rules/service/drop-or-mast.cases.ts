@@ -6,4 +6,10 @@ export const cases: readonly RuleCase[] = [
   ['sound', { service: { mast: 'sound' } }, 'clear'],
   ['never looked', {}, 'not-seen'],
   ['underground', { service: { supplyWay: 'underground' } }, 'does-not-apply'],
+  [
+    'no drip loop and a loose mast',
+    { service: { mastStates: ['no-drip-loop', 'loose-mast'] } },
+    'found: worn',
+  ],
+  ['nothing wrong at any of it', { service: { mastStates: [] } }, 'clear'],
 ];
