@@ -44,8 +44,13 @@ export function buildPanel(
 
   const circuits = ofType('circuit').map((circuit) => buildCircuit(circuit, children, reader));
   const circuitAt = new Map<string, CircuitView>();
+  const doubled: { circuit: CircuitView; claimed: CircuitView; ref: string }[] = [];
   for (const circuit of circuits)
-    for (const ref of circuit.terminals) if (!circuitAt.has(ref)) circuitAt.set(ref, circuit);
+    for (const ref of circuit.terminals) {
+      const claimed = circuitAt.get(ref);
+      if (!claimed) circuitAt.set(ref, circuit);
+      else if (claimed !== circuit) doubled.push({ circuit, claimed, ref });
+    }
   const built = ofType('device').flatMap(
     (device) => buildDevice(device, { layout, legOf, circuitAt }, reader) ?? [],
   );
@@ -81,6 +86,11 @@ export function buildPanel(
   const terminals = new Map<string, TerminalView>();
   for (const device of devices)
     for (const terminal of device.terminals) terminals.set(terminal.ref, terminal);
+  for (const { circuit, claimed, ref } of doubled)
+    outOfRange.push({
+      about: circuit.id,
+      reason: `the screw of ${terminals.get(ref)?.label ?? 'a breaker'} belongs to two circuits: ${claimed.name ?? 'unnamed'} and ${circuit.name ?? 'unnamed'}`,
+    });
   const bars = buildBars(ofType('bar'), reader);
   landConductors(conductors, devices, bars, outOfRange);
 

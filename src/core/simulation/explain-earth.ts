@@ -40,7 +40,7 @@ export const explainEarth: Explain = ({ site, yardstick, panel, made }): WhyHere
   );
   const smallest = ratings.length > 0 ? Math.min(...ratings) : undefined;
   const opens = (current: number) =>
-    smallest === undefined ? '' : `: ${tripBand(smallest, current).words}`;
+    smallest === undefined ? '' : `: ${tripBand(smallest, current, yardstick).words}`;
   const stays =
     touchV !== undefined && touchV > 1
       ? `, and the metal stays at ${voltsWords(touchV)} to earth`

@@ -1,3 +1,4 @@
+import { capital } from '../panel/words';
 import { systems } from '../panel/system';
 import type { Flow } from './flow';
 import { ampsWords, voltsWords } from './figures';
@@ -5,8 +6,8 @@ import { ampsWords, voltsWords } from './figures';
 /** Share of its nominal voltage a leg may be off before it is named. */
 const offShare = 0.1;
 
-/** What a network does, in sentences; what a kept what-if says of itself. */
-export function flowWords({ nodes, touchable }: Flow): string {
+/** What a network does, in sentences; what a kept what-if says of itself. What can be touched comes first. */
+export function flowWords({ nodes, touchable, live, starved }: Flow): string {
   const legs = nodes
     .filter(({ feed, legV }) => {
       const nominal: Partial<Record<string, number>> = systems[feed.system].legToNeutralV;
@@ -22,12 +23,32 @@ export function flowWords({ nodes, touchable }: Flow): string {
   const metal = touchable
     .slice(0, 4)
     .map(({ branch, amps }) => `${ampsWords(amps)} on the ${branch.words}`);
+  const adrift = nodes.filter(({ touchV }) => touchV === undefined).map(({ feed }) => feed.name);
   return [
+    ...(live.length > 0
+      ? [
+          `Touching it can kill: ${live.map(({ words, volts }) => `${words} at ${voltsWords(volts)} to earth`).join('; ')}.`,
+        ]
+      : []),
+    ...(adrift.length > 0
+      ? [
+          `${capital(adrift.join(', '))}: the enclosure has no way to earth, so no voltage of it is known; treat it as live.`,
+        ]
+      : []),
     metal.length > 0
       ? `Metal that people touch carries current: ${metal.join(', ')}.`
-      : 'No metal that people touch carries current.',
+      : live.length > 0 || adrift.length > 0
+        ? ''
+        : 'No metal that people touch carries current.',
+    ...(starved.length > 0
+      ? [
+          `Loads on an open or failing shared neutral: ${starved.map(({ words, volts, nominalV }) => `${words} gets ${voltsWords(volts)} instead of ${nominalV} V`).join(', ')}.`,
+        ]
+      : []),
     legs.length > 0
       ? `Out of its range: ${legs.join('; ')}.`
       : 'Every leg stands within 10 % of its voltage to neutral.',
-  ].join(' ');
+  ]
+    .filter(Boolean)
+    .join(' ');
 }

@@ -8,6 +8,7 @@ import type { SiteNetwork } from './site-network';
 import type { Solution } from './solve';
 import type { Feed } from './supply-branches';
 import { earth, joint } from './supply-branches';
+import { jointWords, touchableJoints } from './joint-words';
 
 /** One conductor or other metal between two parts of the supply, with what flows in it. */
 export interface FlowWay {
@@ -42,6 +43,10 @@ export interface Flow {
   nodes: FlowNode[];
   /** Metal that people touch, with its current. */
   touchable: Carrying[];
+  /** Metal that people touch and that stands at a voltage to earth, the highest first. V. */
+  live: { joint: string; words: string; volts: number }[];
+  /** Loads that do not get their voltage: a neutral of theirs is open. V. */
+  starved: { words: string; volts: number; nominalV: number }[];
 }
 
 const shortOf: Partial<Record<BranchKind, string>> = {
@@ -52,7 +57,8 @@ const shortOf: Partial<Record<BranchKind, string>> = {
 };
 
 /** What flows where, as the drawing of the supply shows it. */
-export function flowOf({ network, feeds }: SiteNetwork, solution: Solution): Flow {
+export function flowOf(made: SiteNetwork, solution: Solution): Flow {
+  const { network, feeds } = made;
   const nodes = feeds.map((feed): FlowNode => {
     const { id, system } = feed;
     const toNode = network.branches.filter(
@@ -91,5 +97,37 @@ export function flowOf({ network, feeds }: SiteNetwork, solution: Solution): Flo
           : undefined,
     };
   });
-  return { nodes, touchable: touchableCurrents(network, solution) };
+  return {
+    nodes,
+    touchable: touchableCurrents(network, solution),
+    live: liveMetal(made, solution),
+    starved: starvedLoads(made, solution),
+  };
+}
+
+/** Voltage to earth from which touched metal is named, V. */
+export const namedFromV = 30;
+
+function liveMetal(made: SiteNetwork, solution: Solution): Flow['live'] {
+  return touchableJoints(made)
+    .flatMap((name) => {
+      const volts = voltsApart(solution, name, earth);
+      return volts !== undefined && volts > namedFromV
+        ? [{ joint: name, words: jointWords(name, made), volts }]
+        : [];
+    })
+    .sort((a, b) => b.volts - a.volts);
+}
+
+/** Share of its nominal voltage by which a load is named. */
+const offShare = 0.1;
+
+/** Loads of circuits that share a neutral, where it no longer holds the middle. */
+function starvedLoads({ network, shared }: SiteNetwork, solution: Solution): Flow['starved'] {
+  return network.branches.flatMap(({ kind, from, to, words }) => {
+    const nominalV = kind === 'load' ? shared.get(to) : undefined;
+    const volts = nominalV === undefined ? undefined : voltsApart(solution, from, to);
+    if (nominalV === undefined || volts === undefined) return [];
+    return Math.abs(volts - nominalV) > offShare * nominalV ? [{ words, volts, nominalV }] : [];
+  });
 }

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { wire } from './hand-networks';
 import type { Branch, Network } from './network';
 import { minus, scaled, sizeOf, wattsOf, zero } from './phasor';
-import { ampsIn } from './questions';
+import { ampsIn, voltsApart } from './questions';
 import type { Solution } from './solve';
 import { solve } from './solve';
 import { windings } from './source';
@@ -145,11 +145,53 @@ describe('a sound tree of panels', () => {
         const joined = {
           branches: [...tree.branches, wire('again', `${own}:N`, `${own}:G`, 0.0001, 'bond')],
         };
-        const neutral = ampsIn(solved(tree), `${own}-N`);
-        if (neutral > 0.5) expect(Math.max(...carried(joined))).toBeGreaterThan(0.01);
+        // The joint bridges this voltage; currents along the way may cancel in it.
+        const bridged = voltsApart(solved(tree), `${own}:N`, `${own}:G`)!;
+        if (bridged > 0.05) expect(Math.max(...carried(joined))).toBeGreaterThan(0.01);
         const undone = { branches: joined.branches.filter(({ id }) => id !== 'again') };
         for (const amps of carried(undone)) expect(amps).toBeLessThan(1e-6);
       }),
       { numRuns: 60 },
     ));
+});
+
+describe('currents and answers at the edge of the figures', () => {
+  test('a way of 1e-18 Ω is a way without resistance: an answer, never an exception', () =>
+    fc.assert(
+      fc.property(networks, fc.nat(11), fc.nat(11), (network, a, b) => {
+        const solved = solve({
+          branches: [...network.branches, wire('none', `j${a}`, `j${b}`, 1e-18)],
+        });
+        expect(solved.ok || solved.reason.length > 0).toBe(true);
+      }),
+      { numRuns: 100 },
+    ));
+
+  test('a part that is far smaller than another is held to its own figures', () => {
+    const small = [
+      wire('s', 'x', 'y', 100),
+      { ...wire('e', 'y', 'x', 1), emf: { re: 0.001, im: 0 } },
+    ];
+    const large = [
+      wire('l', 'm', 'n', 0.001),
+      { ...wire('f', 'n', 'm', 0.001), emf: { re: 240, im: 0 } },
+    ];
+    const got = solved({ branches: [...small, ...large] });
+    expect(ampsIn(got, 's')).toBeCloseTo(0.001 / 101, 12);
+    expect(ampsIn(got, 'l')).toBeCloseTo(120_000, 3);
+  });
+
+  test('a current under the noise of its own part is none', () => {
+    const got = solved({
+      branches: [
+        wire('load', 'a', 'n', 10, 'load'),
+        { ...wire('source', 'n', 'a', 0.01, 'winding'), emf: { re: 120, im: 0 } },
+        // A loop that hangs on one joint alone carries nothing.
+        wire('loop-1', 'n', 'g', 0.1),
+        wire('loop-2', 'g', 'h', 0.1),
+        wire('loop-3', 'h', 'n', 0.1),
+      ],
+    });
+    for (const id of ['loop-1', 'loop-2', 'loop-3']) expect(ampsIn(got, id)).toBe(0);
+  });
 });

@@ -57,8 +57,14 @@ export function loadBranches(
     });
   }
   const known: Record<Leg, number> = { A: 0, B: 0, C: 0 };
+  const claimed = new Set<string>();
   for (const circuit of panel.circuits) {
-    const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
+    // A screw that two circuits claim has one load, that of the first; the conflict is shown.
+    const terminals = circuit.terminals
+      .flatMap((ref) => panel.terminals.get(ref) ?? [])
+      .filter(({ ref }) => !claimed.has(ref));
+    for (const { ref } of terminals) claimed.add(ref);
+    branches.push(...shellBranches(circuit, terminals, panel, site, yardstick, runMm, assuming));
     for (const load of circuitLoads(circuit, terminals, panel, site)) {
       const hot = load.from.conductors[0];
       const wire = conductorOhm(
@@ -143,7 +149,7 @@ function restOfLegs(
         ? reader.value(panel.id, 'legA')
         : leg === 'B'
           ? reader.value(panel.id, 'legB')
-          : undefined;
+          : reader.value(panel.id, 'legC');
     const high = panel.system === 'high-leg-delta' && leg === 'B';
     const rest =
       clamped === undefined
@@ -190,3 +196,70 @@ function returnJoint(panel: PanelView, terminal: TerminalView | undefined): stri
 }
 
 const labelOf = ({ label }: TerminalView) => label;
+
+/** W of the parts of a dryer or range that work from one leg to its neutral. */
+const shellLoadW = 300;
+
+/**
+ * The frame of a dryer or range: on its ground with four wires, on its neutral with three, where the
+ * part that works at 120 V brings the leg to the frame once that neutral opens.
+ */
+function shellBranches(
+  circuit: CircuitView,
+  [first]: readonly TerminalView[],
+  panel: PanelView,
+  { reader }: SiteView,
+  yardstick: Yardstick,
+  runMm: number,
+  assuming: Assuming,
+): Branch[] {
+  if (!first) return [];
+  return circuit.loads.flatMap(({ id, kind }): Branch[] => {
+    const wires = reader.value(id, 'applianceWires');
+    if (!wires) return [];
+    const name = `${kind?.value === 'dryer' ? 'dryer' : 'range'}, ${circuit.name ?? first.label}`;
+    const hot = first.conductors[0];
+    const ohm = conductorOhm(yardstick, hot?.size?.value ?? '10', hot?.metal?.value ?? 'cu', runMm);
+    const frame = joint(id, 'F');
+    if (wires === 'four')
+      return [
+        {
+          id: `frame:${id}`,
+          from: joint(panel.id, 'G'),
+          to: frame,
+          ohm,
+          kind: 'ground',
+          words: `ground of the ${name}`,
+        },
+      ];
+    const whole = assuming.closed(
+      `frame:${id}`,
+      `Neutral of the ${name}, which is its frame’s ground too`,
+      id,
+      undefined,
+      true,
+    );
+    return [
+      ...(whole
+        ? [
+            {
+              id: `frame:${id}`,
+              from: frame,
+              to: returnJoint(panel, first),
+              ohm,
+              kind: 'neutral' as const,
+              words: `neutral and frame of the ${name}`,
+            },
+          ]
+        : []),
+      {
+        id: `frame-load:${id}`,
+        from: joint(panel.id, first.leg),
+        to: frame,
+        ohm: 120 ** 2 / shellLoadW + ohm,
+        kind: 'load',
+        words: `motor and lamp of the ${name}`,
+      },
+    ];
+  });
+}

@@ -257,6 +257,6 @@ describe('bands of a breaker', () => {
     [20, 150, 'opens-perhaps-at-once', 120],
     [20, 2000, 'opens-at-once', 0.1],
   ] as const)('%i A breaker at %d A: %s', (rating, amps, band, withinS) =>
-    expect(tripBand(rating, amps)).toMatchObject({ band, withinS }),
+    expect(tripBand(rating, amps, us2020)).toMatchObject({ band, withinS }),
   );
 });

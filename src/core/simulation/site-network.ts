@@ -1,4 +1,6 @@
+import { properties } from '../entries/properties';
 import type { SiteView } from '../panel/site-view';
+import { systems } from '../panel/system';
 import { SupplyReading } from '../supply/tree';
 import type { Yardstick } from '../yardstick/yardstick';
 import type { Assumption, Switch, TakenSize } from './assumptions';
@@ -7,7 +9,7 @@ import { earthBranches } from './earth-branches';
 import { loadBranches } from './load-branches';
 import type { Branch, Network } from './network';
 import type { Feed } from './supply-branches';
-import { feedBranches, serviceBranches } from './supply-branches';
+import { feedBranches, joint, serviceBranches } from './supply-branches';
 import type { WhatIf } from './what-if';
 
 /** The circuit model of a site, with everything that had to be assumed for it. */
@@ -17,6 +19,10 @@ export interface SiteNetwork {
   assumptions: Assumption[];
   switches: Switch[];
   sizes: TakenSize[];
+  /** What pipes and appliances whose metal is in the network are called, by id. */
+  names: ReadonlyMap<string, string>;
+  /** Joints of neutrals that several hots share, with the voltage their loads are made for, V. */
+  shared: ReadonlyMap<string, number>;
 }
 
 /**
@@ -47,7 +53,36 @@ export function siteNetwork(
     assumptions: [...assuming.assumptions.values()],
     switches: [...assuming.switches.values()],
     sizes: [...assuming.sizes.values()],
+    names: namesOf(site),
+    shared: new Map(
+      site.panels.flatMap(({ multiwires, system }) =>
+        multiwires.map(({ id }): [string, number] => [
+          joint(id, 'N'),
+          systems[system].legToNeutralV.A,
+        ]),
+      ),
+    ),
   };
+}
+
+/** Names of pipes and of the appliances circuits feed. */
+function namesOf({ reader, panels }: SiteView): Map<string, string> {
+  const names = new Map<string, string>();
+  for (const { id, type } of reader.inspection.things.values())
+    if (type === 'pipe')
+      names.set(
+        id,
+        reader.value(id, 'name') ??
+          properties.pipeKind.choices[reader.value(id, 'pipeKind') ?? 'water'],
+      );
+  for (const { circuits } of panels)
+    for (const { name, loads } of circuits)
+      for (const { id, kind } of loads)
+        names.set(
+          id,
+          [kind && properties.loadKind.choices[kind.value], name].filter(Boolean).join(', '),
+        );
+  return names;
 }
 
 /** Every panel and disconnect with what feeds it; one with nothing recorded above has a service of its own. */

@@ -22,6 +22,10 @@ export type Solved =
 
 /** Greatest share of the largest current by which the currents at a joint may miss zero. */
 const tolerance = 1e-6;
+/** Resistance below this is none, Ω: less than any joint has, and more than the arithmetic loses. */
+const leastOhm = 1e-9;
+/** Currents below this share of the largest of their island are none. */
+const noiseShare = 1e-10;
 /** Currents below this share of a source's short-circuit current count as none. */
 const drivenShare = 1e-4;
 
@@ -33,7 +37,9 @@ const drivenShare = 1e-4;
  * @example 120 V over 0.01 Ω and 12 Ω: 9.992 A.
  */
 export function solve(network: Network): Solved {
-  const { branches } = network;
+  const branches = network.branches.map((branch) =>
+    branch.ohm > 0 && branch.ohm < leastOhm ? { ...branch, ohm: 0 } : branch,
+  );
   const bad = branches.find(({ ohm }) => !(ohm >= 0) || !Number.isFinite(ohm));
   if (bad)
     return { ok: false, reason: `${bad.words}: no resistance is ${bad.ohm} Ω`, branch: bad.id };
@@ -55,6 +61,8 @@ export function solve(network: Network): Solved {
   const joined = branches.filter(({ ohm }) => ohm === 0);
   const size = at.size + joined.length;
   const unknown = size === 0 ? undefined : solveMatrix(branches, joined, at, size);
+  if (unknown === 'singular')
+    return { ok: false, reason: 'these ways together have no one answer' };
   const volts = new Map(
     joints.map((joint): [string, Phasor] => {
       const row = at.get(joint);
@@ -68,10 +76,12 @@ export function solve(network: Network): Solved {
       const across = minus(volts.get(from)!, volts.get(to)!);
       amps.set(id, { re: (across.re + emf.re) / ohm, im: (across.im + emf.im) / ohm });
     }
-  const solution = { amps, volts, island };
-  return leftOver(branches, amps) <= tolerance
-    ? { ok: true, solution }
-    : { ok: false, reason: 'the figures are too far apart to be solved exactly' };
+  const largest = largestByIsland(branches, amps, island);
+  if (leftOver(branches, amps, island, largest) > tolerance)
+    return { ok: false, reason: 'the figures are too far apart to be solved exactly' };
+  for (const { id, from } of branches)
+    if (sizeOf(amps.get(id)!) < noiseShare * largest.get(island.get(from)!)!) amps.set(id, zero);
+  return { ok: true, solution: { amps, volts, island } };
 }
 
 function solveMatrix(
@@ -79,7 +89,7 @@ function solveMatrix(
   joined: readonly Branch[],
   at: ReadonlyMap<string, number>,
   size: number,
-): Matrix {
+): Matrix | 'singular' {
   const matrix = Matrix.zeros(size, size);
   const right = Matrix.zeros(size, 2);
   const add = (row: number, column: number, value: number) =>
@@ -117,7 +127,8 @@ function solveMatrix(
     }
     push(row, emf, -1);
   });
-  return new LuDecomposition(matrix).solve(right);
+  const parts = new LuDecomposition(matrix);
+  return parts.isSingular() ? 'singular' : parts.solve(right);
 }
 
 const valueAt = (solved: Matrix, row: number): Phasor => ({
@@ -125,22 +136,44 @@ const valueAt = (solved: Matrix, row: number): Phasor => ({
   im: solved.get(row, 1),
 });
 
-/** Greatest sum of currents at a joint, as a share of the largest current, or of what the sources could drive. */
-function leftOver(branches: readonly Branch[], amps: ReadonlyMap<string, Phasor>): number {
+/** The largest current of each island, or what its sources could drive, A. */
+function largestByIsland(
+  branches: readonly Branch[],
+  amps: ReadonlyMap<string, Phasor>,
+  island: ReadonlyMap<string, string>,
+): Map<string, number> {
+  const largest = new Map<string, number>();
+  for (const { id, from, ohm, emf } of branches) {
+    const at = island.get(from)!;
+    const driven = emf ? (drivenShare * sizeOf(emf)) / Math.max(ohm, 0.001) : 0;
+    largest.set(at, Math.max(largest.get(at) ?? 1e-12, sizeOf(amps.get(id)!), driven));
+  }
+  return largest;
+}
+
+/** Greatest sum of currents at a joint, as a share of the largest current of its own island. */
+function leftOver(
+  branches: readonly Branch[],
+  amps: ReadonlyMap<string, Phasor>,
+  island: ReadonlyMap<string, string>,
+  largest: ReadonlyMap<string, number>,
+): number {
   const sums = new Map<string, Phasor>();
-  let largest = 1e-12;
-  for (const { id, from, to, ohm, emf } of branches) {
-    const { re, im } = amps.get(id)!;
-    largest = Math.max(largest, Math.abs(re), Math.abs(im));
-    if (emf) largest = Math.max(largest, (drivenShare * sizeOf(emf)) / Math.max(ohm, 0.001));
-    const [f, t] = [sums.get(from) ?? zero, sums.get(to) ?? zero];
-    sums.set(from, { re: f.re + re, im: f.im + im });
-    const u = from === to ? sums.get(to)! : t;
-    sums.set(to, { re: u.re - re, im: u.im - im });
+  const add = (joint: string, { re, im }: Phasor, sign: 1 | -1) => {
+    const sum = sums.get(joint) ?? zero;
+    sums.set(joint, { re: sum.re + sign * re, im: sum.im + sign * im });
+  };
+  for (const { id, from, to } of branches) {
+    add(from, amps.get(id)!, 1);
+    add(to, amps.get(id)!, -1);
   }
   let most = 0;
-  for (const { re, im } of sums.values()) most = Math.max(most, Math.abs(re), Math.abs(im));
-  return Number.isFinite(largest) ? most / largest : Infinity;
+  for (const [joint, sum] of sums) {
+    const share = sizeOf(sum) / largest.get(island.get(joint)!)!;
+    if (!Number.isFinite(share)) return Infinity;
+    most = Math.max(most, share);
+  }
+  return most;
 }
 
 /** V of one joint over another; undefined where nothing joins them. */

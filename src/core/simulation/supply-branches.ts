@@ -9,9 +9,11 @@ import type { Yardstick } from '../yardstick/yardstick';
 import type { Assuming } from './assumptions';
 import { conductorOhm, runOhm } from '../yardstick/conductor-ohm';
 import type { Branch, BranchKind } from './network';
+import { windingOhm } from '../supply/fault-current';
 import { windings } from './source';
 
-export const joint = (thing: string, end: Leg | 'N' | 'G') => `${thing}:${end}`;
+/** A leg, the neutral or the enclosure with its grounds of a part of the supply; the metal of a pipe or a shell. */
+export const joint = (thing: string, end: Leg | 'N' | 'G' | 'P' | 'F') => `${thing}:${end}`;
 export const earth = 'earth';
 
 /** One thing that is fed, and what feeds it, meters left out. */
@@ -27,7 +29,7 @@ export interface Feed {
   system: SystemName;
 }
 
-interface Making {
+export interface Making {
   site: SiteView;
   yardstick: Yardstick;
   assuming: Assuming;
@@ -41,14 +43,9 @@ export function serviceBranches(
 ): Branch[] {
   const kva = reader.value(id, 'transformerKva');
   const percent = reader.value(id, 'transformerImpedancePercent');
-  const volts = systems[system].legToLegV;
-  const known =
-    kva !== undefined && percent !== undefined
-      ? ((percent / 100) * volts * volts) / (kva * 1000)
-      : undefined;
   const winding =
-    known !== undefined
-      ? known / 2
+    kva !== undefined && percent !== undefined
+      ? windingOhm(system, { kva, impedancePercent: percent })
       : assuming.value({
           id: `winding:${id}`,
           words: 'Transformer, each winding',

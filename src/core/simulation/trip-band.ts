@@ -1,3 +1,5 @@
+import type { Yardstick } from '../yardstick/yardstick';
+
 /** What a breaker does with a current, and in which time. Seconds. */
 export interface TripBand {
   band:
@@ -7,31 +9,25 @@ export interface TripBand {
   words: string;
 }
 
-/** Time to open at twice the rating, by rating, s. */
-const atDoubleS: readonly { upToA: number; s: number }[] = [
-  { upToA: 30, s: 120 },
-  { upToA: 50, s: 240 },
-  { upToA: 100, s: 360 },
-  { upToA: 150, s: 480 },
-  { upToA: 225, s: 600 },
-];
-const hour = 3600;
-
 /**
  * Calibration of moulded-case breakers: holds 100 %, opens at 135 % within an hour (two above
  * 50 A), at 200 % within 2 to 10 minutes by rating, by its magnet possibly from 5 and certainly
  * from 10 times the rating. Between 100 and 135 % it may never open.
  * @example 4.8 A on 15 A: holds.
  */
-export function tripBand(ratingA: number, amps: number): TripBand {
+export function tripBand(
+  ratingA: number,
+  amps: number,
+  { trip }: Pick<Yardstick, 'trip'>,
+): TripBand {
   const times = amps / ratingA;
-  const longS = ratingA <= 50 ? hour : 2 * hour;
-  const doubleS = atDoubleS.find(({ upToA }) => ratingA <= upToA)?.s ?? 2 * hour;
-  const hours = longS === hour ? 'an hour' : 'two hours';
+  const longS = ratingA <= trip.longToA ? trip.longS : trip.longAboveS;
+  const doubleS = trip.atDouble.find(({ upToA }) => ratingA <= upToA)?.s ?? trip.longAboveS;
+  const hours = longS === 3600 ? 'an hour' : `${longS / 3600} hours`;
   const minutes = `${Math.round(doubleS / 60)} minutes`;
   if (times <= 1)
     return { band: 'holds', withinS: undefined, words: `a ${ratingA} A breaker holds it for ever` };
-  if (times < 1.35)
+  if (times < trip.surelyTimes)
     return {
       band: 'may-never-open',
       withinS: undefined,
@@ -43,13 +39,13 @@ export function tripBand(ratingA: number, amps: number): TripBand {
       withinS: longS,
       words: `a ${ratingA} A breaker opens within ${hours}`,
     };
-  if (times < 5)
+  if (times < trip.magnetPerhapsTimes)
     return {
       band: 'opens',
       withinS: doubleS,
       words: `a ${ratingA} A breaker opens within ${minutes}`,
     };
-  if (times < 10)
+  if (times < trip.magnetSurelyTimes)
     return {
       band: 'opens-perhaps-at-once',
       withinS: doubleS,

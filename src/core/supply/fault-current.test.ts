@@ -1,7 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { us2020 } from '../yardstick/us-2020';
-import { faultAtPanelA, faultAtTransformerA } from './fault-current';
+import { systems } from '../panel/system';
+import type { SystemName } from '../panel/system';
+import { windings } from '../simulation/source';
+import { faultA } from '../simulation/questions';
+import { faultAtPanelA, faultAtTransformerA, windingOhm } from './fault-current';
 
 const small = { kva: 25, impedancePercent: 2 };
 const big = { kva: 112.5, impedancePercent: 2.1 };
@@ -26,6 +30,26 @@ describe('fault current', () => {
       }),
     ).toBeCloseTo(phaseV / Math.sqrt(reactance ** 2 + ohm ** 2), 6);
   });
+  test('two legs of 208Y/120 are those of a three-phase transformer', () =>
+    expect(faultAtTransformerA('wye-208-two-legs', big)).toBeCloseTo(
+      faultAtTransformerA('wye-208', big),
+      9,
+    ));
+  test.each(['wye-208', 'wye-208-two-legs', 'wye-480'] as const)(
+    'the winding of the circuit model gives the same fault current: %s',
+    (system: SystemName) => {
+      const network = {
+        branches: windings(system, (end) => `s:${end}`, windingOhm(system, big)),
+      };
+      const inModel = faultA(network, 's:A', 's:N')!;
+      // The model's windings have the nominal voltage to neutral, 120 or 277.
+      const nominal = systems[system].legToNeutralV.A * Math.sqrt(3);
+      expect(inModel / faultAtTransformerA(system, big)).toBeCloseTo(
+        nominal / systems[system].legToLegV,
+        6,
+      );
+    },
+  );
   test('law: a longer run never has more, and none has more than the transformer gives', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 0, max: 200 }), (a, b) => {

@@ -3,6 +3,7 @@ import type { SystemName } from '../panel/system';
 import { systems } from '../panel/system';
 import type { Length } from '../entries/properties/spec';
 import type { Metal, Size } from '../yardstick/size';
+import { conductorOhm } from '../yardstick/conductor-ohm';
 import type { Yardstick } from '../yardstick/yardstick';
 
 export interface Transformer {
@@ -17,7 +18,20 @@ export interface Run {
   length: Length;
 }
 
-const threePhase = (system: SystemName) => systems[system].legs.length === 3;
+/** Two legs of 208Y/120 come from a three-phase transformer too. */
+const threePhase = (system: SystemName) =>
+  systems[system].legs.length === 3 || system === 'wye-208-two-legs';
+
+/**
+ * Impedance of one winding from its neutral point, Ω: for three phases V²·Z/kVA of the phase voltage,
+ * for split-phase half of that across the legs. Agrees with `faultAtTransformerA`.
+ */
+export function windingOhm(system: SystemName, transformer: Transformer): number {
+  if (threePhase(system))
+    return systems[system].legToLegV / Math.sqrt(3) / faultAtTransformerA(system, transformer);
+  const { kva, impedancePercent } = transformer;
+  return ((impedancePercent / 100) * systems[system].legToLegV ** 2) / (kva * 1000) / 2;
+}
 
 /**
  * Fault current at the terminals of a transformer, A: kVA·1000/(V·Z) for one phase, over √3 as well
@@ -40,11 +54,14 @@ export function faultAtPanelA(
   system: SystemName,
   transformer: Transformer,
   { size, metal, length }: Run,
-): number | undefined {
-  const perKft = yardstick.ohmPerKft[metal][size];
-  if (perKft === undefined) return undefined;
-  const oneWay = (perKft * yardstick.coldShare * mmOf(length)) / 304_800;
+): number {
+  const oneWay = yardstick.coldShare * conductorOhm(yardstick, size, metal, mmOf(length));
   const atTransformer = faultAtTransformerA(system, transformer);
+  if (system === 'wye-208-two-legs') {
+    // One leg to neutral, out and back; the two legs together never give more.
+    const phaseV = systems[system].legToNeutralV.A;
+    return phaseV / Math.hypot(phaseV / atTransformer, 2 * oneWay);
+  }
   if (threePhase(system)) {
     const phaseV = systems[system].legToLegV / Math.sqrt(3);
     return phaseV / Math.hypot(phaseV / atTransformer, oneWay);

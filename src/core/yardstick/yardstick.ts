@@ -116,6 +116,19 @@ export interface Yardstick {
   torqueTolerance: number;
   /** Legs differing by more than this share of the main. */
   legBalanceShare: number;
+  /** Calibration of moulded-case breakers: times of the rating, and s. */
+  trip: {
+    /** Opens within an hour up to `longToA`, two above. */
+    surelyTimes: number;
+    longToA: number;
+    longS: number;
+    longAboveS: number;
+    /** Within these at twice the rating, by rating. */
+    atDouble: readonly { upToA: number; s: number }[];
+    /** The magnet acts possibly from, certainly from. */
+    magnetPerhapsTimes: number;
+    magnetSurelyTimes: number;
+  };
   /** Interrupting rating of a breaker without a mark, kA. */
   unmarkedInterruptingKa: number;
   /** 705.12: share of the bus main and sources may come to with the source at the far end. */

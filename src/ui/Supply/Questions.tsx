@@ -9,6 +9,7 @@ import type { Solution } from '@/core/simulation/solve';
 import { joint } from '@/core/simulation/supply-branches';
 import { tripBand } from '@/core/simulation/trip-band';
 import type { PanelView } from '@/core/panel/views';
+import { useBook } from '../Book/context';
 
 interface QuestionsProps {
   made: SiteNetwork;
@@ -118,6 +119,7 @@ const looseWords = (loose: readonly string[], made: SiteNetwork) =>
     : `Comes loose with it: ${loose.map((one) => jointWords(one, made)).join(', ')}.`;
 
 function Fault({ made, panel }: { made: SiteNetwork; panel: PanelView }) {
+  const { yardstick } = useBook().state.assessment;
   const ratings = [
     ...new Set(
       panel.devices.flatMap(({ terminals }) => terminals.flatMap(({ handleA }) => handleA ?? [])),
@@ -136,7 +138,7 @@ function Fault({ made, panel }: { made: SiteNetwork; panel: PanelView }) {
           </p>
           <ul>
             {ratings.map((rating) => (
-              <li key={rating}>{tripBand(rating, amps).words}</li>
+              <li key={rating}>{tripBand(rating, amps, yardstick).words}</li>
             ))}
           </ul>
         </>

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { traits } from '../../families/family';
 import { legPatterns } from '../../panel/system';
 import {
+  otherThing,
   choice,
   choices,
   length,
@@ -69,13 +70,7 @@ export const panelProperties = {
   /** Rows of the section whose throws are the mains of a split-bus panel. */
   upperRows: whole(['panel'], 'Rows of the upper section', 1, 20, '', handles),
   /** The throw of the upper section that feeds the lower one. */
-  lowerFedBy: property({
-    on: ['panel'],
-    schema: thingId,
-    label: 'Lower section fed by',
-    input: 'none',
-    ...handles,
-  }),
+  lowerFedBy: otherThing(['panel'], 'Lower section fed by', ['device'], handles),
   feedThroughLugs: yesNo(['panel'], 'Feed-through lugs', { act: 'open', stage: 8, at: 'supply' }),
   maker: text(['panel', 'device'], 'Maker', 60, door),
   model: text(['panel'], 'Model', 60, door),
@@ -314,6 +309,8 @@ export const panelProperties = {
     { ...inside, fine: 'fitted' },
   ),
   /** Every hot followed to its own neutral, or not. */
+  /** Metal that joins the grounds of two panels besides their feeders: a pipe, a raceway, a frame. */
+  groundsMeet: otherThing(['panel'], 'Its grounds meet those of another panel', ['panel'], grounds),
   sharedNeutrals: choice(
     ['panel'],
     'Neutrals shared by several hots',

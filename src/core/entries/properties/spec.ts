@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import type { Json } from '../entry';
-import type { Subject } from '../thing-types';
+import type { Subject, ThingType } from '../thing-types';
 
 /** Where on the panel a fact is seen: what is touched to record it. */
 export const areas = {
@@ -57,9 +57,12 @@ export interface PropertySpec extends Asked {
     | 'text'
     | 'list'
     | 'numbers'
+    | 'thing'
     | 'none';
   choices?: Readonly<Record<string, string>>;
   unit?: string;
+  /** Of a `thing`: what it may be; a device is one of the panel it is said of. */
+  ofTypes?: readonly ThingType[];
   /** Said of the entry that states it, not of the thing: several stand side by side. */
   ofEntry?: boolean;
 }
@@ -206,3 +209,11 @@ export const numbers = (on: readonly Subject[], label: string, asked: Asked) =>
     input: 'numbers',
     ...asked,
   });
+
+/** Another thing of the record, chosen by its name. */
+export const otherThing = (
+  on: readonly Subject[],
+  label: string,
+  ofTypes: readonly ThingType[],
+  asked: Asked,
+) => property({ on, schema: thingId, label, input: 'thing', ofTypes, ...asked });

@@ -5,6 +5,7 @@ import {
   choices,
   length,
   moreThanNone,
+  otherThing,
   property,
   quantity,
   text,
@@ -208,7 +209,7 @@ export const supplyProperties = {
   ),
   sourceA: quantity(['source'], 'Its output current', 1000, 'A', outside),
   /** Panel the second supply feeds. */
-  feeds: property({ on: ['source'], schema: thingId, label: 'Feeds', input: 'none', act: 'look' }),
+  feeds: otherThing(['source'], 'Feeds', ['panel'], outside),
   sourceTap: choice(
     ['source'],
     'Comes in',
@@ -306,13 +307,7 @@ export const supplyProperties = {
   ),
   bondSize: size(['pipe'], 'Size of its bond', 3),
   /** Panel where the pipe's bond is tied. */
-  bondedAt: property({
-    on: ['pipe'],
-    schema: thingId,
-    label: 'Tied at panel',
-    input: 'none',
-    act: 'open',
-  }),
+  bondedAt: otherThing(['pipe'], 'Tied at panel', ['panel'], outside),
   groundedAppliance: yesNo(['pipe'], 'A grounded appliance stands on it', outside),
   bondAtEntry: yesNo(['pipe'], 'Bonded within 1.5 m of its entry', { ...outside, fine: true }),
   pipeCurrentA: quantity(['pipe', 'electrode'], 'Current on it', 2000, 'A', {
