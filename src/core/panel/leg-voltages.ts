@@ -19,19 +19,3 @@ export function legVoltages(reader: FactReader, panel: PanelView): LegVoltages |
   const across = reader.fact(panel.id, high ? 'caV' : 'abV');
   return a && b && across ? { a, b, across, second: high ? 'C' : 'B' } : undefined;
 }
-
-/** Across the legs: below it a leg is not there, 10 % under 240 V. */
-const deadBelowV = 216;
-
-/**
- * Whether three readings can be true together: their sum or their difference within 2 % (or 3 V)
- * of the voltage across. A sum fits a sound or lost neutral, a difference a dead leg.
- */
-export function readTogether({ a, b, across }: LegVoltages): 'sum' | 'difference' | 'neither' {
-  const close = (value: number) =>
-    Math.abs(value - across.value) <= Math.max(0.02 * across.value, 3);
-  const difference = close(Math.abs(a.value - b.value));
-  if (difference && across.value < deadBelowV) return 'difference';
-  if (close(a.value + b.value)) return 'sum';
-  return difference ? 'difference' : 'neither';
-}

@@ -3,12 +3,8 @@ import type { PropertyName } from '../entries/properties';
 import type { FactReader } from '../panel/reader';
 import type { SystemName } from '../panel/system';
 import { systems } from '../panel/system';
+import type { Yardstick } from '../yardstick/yardstick';
 import { takingOf } from './taken-with';
-
-/** Below this a pair counts as dead, V. */
-export const deadBelowV = 1;
-/** A source that shows the tester to work gives at least this, V. */
-export const liveFromV = 50;
 
 type DeadProperty = Extract<PropertyName, `dead${string}V` | `prove${string}V`>;
 
@@ -50,7 +46,12 @@ export interface DeadProof {
  * Proof of dead from the readings: tester shown on a live source, every pair below 1 V, tester
  * shown again, in that order. A non-contact tester proves nothing.
  */
-export function deadProof(reader: FactReader, panel: string, system: SystemName): DeadProof {
+export function deadProof(
+  reader: FactReader,
+  panel: string,
+  system: SystemName,
+  { deadBelowV, liveFromV }: Pick<Yardstick, 'deadBelowV' | 'liveFromV'>,
+): DeadProof {
   const steps = proofSteps(system).map((property) => ({
     property,
     fact: reader.fact(panel, property),

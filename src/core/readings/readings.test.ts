@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import type { Facts } from '../entries/properties';
 import { assess } from '../assess';
+import { nmOf } from '../panel/torque';
+import type { Torque } from '../entries/properties/spec';
+import { us2020 } from '../yardstick/us-2020';
 import { bench, testSettings } from '../testing/bench';
 import type { Bench } from '../testing/bench';
 import { deadPairs, deadProof, proofSteps } from './dead-proof';
@@ -19,7 +23,7 @@ const verdictOf = (one: Bench, property: string, about = 'panel') => {
 };
 const proofOf = (one: Bench) => {
   const { site } = one.assess();
-  return deadProof(site.reader, 'panel', site.panels[0]!.system);
+  return deadProof(site.reader, 'panel', site.panels[0]!.system, us2020);
 };
 const steps = (values: Partial<Record<string, number>>) => {
   const one = bench();
@@ -55,7 +59,9 @@ describe('proof of dead', () => {
         : entry,
     );
     const { site } = assess(late, testSettings);
-    expect(deadProof(site.reader, 'panel', 'split-phase')).toMatchObject({ state: 'wrong' });
+    expect(deadProof(site.reader, 'panel', 'split-phase', us2020)).toMatchObject({
+      state: 'wrong',
+    });
   });
   test('a non-contact tester alone never proves dead', () => {
     const one = bench();
@@ -105,6 +111,12 @@ describe('verdict at once', () => {
     ['neutral lost', { anV: 96, bnV: 145, abV: 241 }, 'bnV', 'bad'],
     ['legs that do not add up', { anV: 121, bnV: 120, abV: 290 }, 'abV', 'again'],
     ['outside the range', { anV: 108, bnV: 109, abV: 217 }, 'anV', 'look'],
+    ['131, 131 and 262 V: A', { anV: 131, bnV: 131, abV: 262 }, 'anV', 'look'],
+    ['131, 131 and 262 V: B', { anV: 131, bnV: 131, abV: 262 }, 'bnV', 'look'],
+    ['131, 131 and 262 V: across', { anV: 131, bnV: 131, abV: 262 }, 'abV', 'look'],
+    ['106, 106 and 212 V', { anV: 106, bnV: 106, abV: 212 }, 'abV', 'look'],
+    ['120, 120 and 220 V cannot be true', { anV: 120, bnV: 120, abV: 220 }, 'abV', 'again'],
+    ['one leg alone says which other is wanted', { anV: 121 }, 'anV', 'on-record'],
   ])('%s', (_, facts, property, level) =>
     expect(verdictOf(bench().facts(facts), property)).toMatchObject({ level }),
   );
@@ -119,14 +131,19 @@ describe('verdict at once', () => {
   });
   test('a way to ground that is not good', () => {
     expect(verdictOf(bench().facts({ continuityOhm: 0.3 }), 'continuityOhm').level).toBe('good');
-    expect(verdictOf(bench().facts({ continuityOhm: 7 }), 'continuityOhm').level).toBe('bad');
+    expect(verdictOf(bench().facts({ continuityOhm: 40 }), 'continuityOhm').level).toBe('bad');
   });
   test('a dead pair without the tester shown is asked for again', () =>
     expect(verdictOf(bench().facts({ deadAbV: 0 }), 'deadAbV')).toMatchObject({ level: 'again' }));
   test('limits with their source, wider downstream', () => {
     const limits = (one: Bench) => {
       const { site, yardstick } = one.assess();
-      return limitsOf('anV', site.panels[0]!, yardstick)!;
+      return limitsOf(
+        { about: 'panel', property: 'anV' },
+        site.panels[0]!,
+        site.reader,
+        yardstick,
+      )!;
     };
     expect(limits(bench()).words).toBe('114–126 V; tolerable 110–127 V');
     expect(limits(bench({ fedBy: 'disconnect', disconnect: { fedFrom: 'service' } })).words).toBe(
@@ -134,4 +151,61 @@ describe('verdict at once', () => {
     );
     expect(limits(bench()).source).toContain('voltage standard');
   });
+});
+
+describe('law: no reading outside its limits is good', () => {
+  const made = () =>
+    bench({
+      service: { serviceSystem: 'split-phase' },
+      panel: {
+        anV: 120,
+        bnV: 120,
+        abV: 240,
+        neutralA: 20,
+        labelTorqueBreaker: 4,
+        labelTorqueBar: { value: 25, unit: 'lbf·in' },
+        labelTorqueLug: 28,
+      },
+    }).lines('main 100', '1+3 30 10cu:b/10cu:r m1 n1 g1 dryer', '5 20 12cu m1 n2 g2 hall');
+  const withThings = () => {
+    const one = made();
+    one.book.add('electrode', 'e', 'house', { electrodeKind: 'water-pipe' });
+    one.book.add('pipe', 'gas', 'house', { pipeKind: 'gas' });
+    return one;
+  };
+  const slots = (() => {
+    const assessment = withThings().assess();
+    return slotGroups(assessment, assessment.site.panels[0]!).flatMap((group) => group.slots);
+  })().filter(({ limits }) => limits && (limits.least !== undefined || limits.most !== undefined));
+
+  test('there are slots with limits of every kind', () =>
+    expect(new Set(slots.map(({ property }) => property)).size).toBeGreaterThan(10));
+
+  test('whatever is read', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...slots),
+        fc.oneof(
+          fc.double({ min: 0, max: 150, noNaN: true }),
+          fc.double({ min: 0, max: 600, noNaN: true }),
+        ),
+        ({ about, property }, raw) => {
+          const value = Math.round(raw * 100) / 100;
+          if (property === 'torqueNm' && (value <= 0 || value > 200)) return;
+          const one = withThings();
+          one.book.observe(about, { [property]: value } as Facts, 'measured');
+          const assessment = one.assess();
+          const panel = assessment.site.panels[0]!;
+          const slot = slotGroups(assessment, panel)
+            .flatMap((group) => group.slots)
+            .find((each) => each.about === about && each.property === property)!;
+          const { verdict } = readingsOf(assessment, panel)(slot);
+          const figure = property === 'torqueNm' ? nmOf(value as Torque) : value;
+          const { least = -Infinity, most = Infinity } = slot.limits!;
+          const within = figure >= least - 0.51 && figure <= most + 0.51;
+          if (!within) expect([about, property, value, verdict.level]).not.toContain('good');
+        },
+      ),
+      { numRuns: 250 },
+    ));
 });

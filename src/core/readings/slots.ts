@@ -8,6 +8,7 @@ import { thingWords } from '../walk/thing-words';
 import { proofSteps } from './dead-proof';
 import type { Limits } from './limits';
 import { limitsOf } from './limits';
+import { formOf } from '../panel/device-forms';
 import { systems } from '../panel/system';
 
 export type InstrumentKind = PropertyValue<'instrumentKind'>;
@@ -49,7 +50,7 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
     words,
     unit: propertySpec(property)!.unit ?? '',
     kind,
-    limits: limitsOf(property, panel, yardstick),
+    limits: limitsOf({ about, property }, panel, reader, yardstick),
     button: property === 'testButton',
   });
   const ofPanel = (kind: InstrumentKind, ...names: PropertyName[]) =>
@@ -81,7 +82,7 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
       ofPanel('meter', ...proofSteps(panel.system)),
     ),
     ...group('clamp', 'Currents', 'With loads on: legs, neutral, ground, pipes, each circuit.', [
-      ...ofPanel('clamp', 'legA', 'legB', 'neutralA'),
+      ...ofPanel('clamp', 'legA', 'legB', ...(three ? (['legC'] as const) : []), 'neutralA'),
       ...(panel.supply.place === 'first-disconnect' ? [] : ofPanel('clamp', 'groundA')),
       ...[...ofType('electrode'), ...ofType('pipe')].map(({ id }) =>
         slot(id, 'pipeCurrentA', 'clamp', thingWords(id, site)),
@@ -95,8 +96,16 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
     ...group(
       'output',
       'Output of each breaker',
-      'Handle on: load terminal to neutral.',
-      terminals.map(({ ref }) => slot(ref, 'outputV', 'meter', breaker(ref))),
+      'Handle on: load terminal to neutral, pole to pole, and what is lost in the breaker itself.',
+      [
+        ...terminals.map(({ ref }) => slot(ref, 'outputV', 'meter', breaker(ref))),
+        ...panel.devices
+          .filter((device) => !formOf(device.form).noHandle && device.height > 1)
+          .map(({ id }) => slot(id, 'poleToPoleV', 'meter', `${breaker(id)}, pole to pole`)),
+        ...terminals.map(({ ref }) =>
+          slot(ref, 'acrossV', 'meter', `${breaker(ref)}, line to load of its own pole`),
+        ),
+      ],
     ),
     ...group(
       'ground',
@@ -122,9 +131,13 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
       'torque',
       'Torque',
       'Where a qualified person re-makes a joint, proven dead.',
-      [...lugsOf(panel), ...terminals.map(({ ref }) => ref)].map((ref) =>
-        slot(ref, 'torqueNm', 'torque', thingWords(ref, site)),
-      ),
+      [
+        ...lugsOf(panel),
+        ...[...(panel.main?.terminals ?? []), ...terminals].map(({ ref }) => ref),
+        ...panel.bars.flatMap((bar) =>
+          bar.terminals.filter(({ conductors }) => conductors.length > 0).map(({ ref }) => ref),
+        ),
+      ].map((ref) => slot(ref, 'torqueNm', 'torque', thingWords(ref, site))),
     ),
     ...group(
       'buttons',

@@ -4,7 +4,6 @@ import type { PanelView } from '../panel/views';
 import { fill } from '../report/fill';
 import type { Verdict } from '../examine/verdict';
 import { deadProof } from './dead-proof';
-import { continuousToOhm } from './limits';
 import type { Slot } from './slots';
 import type { Taking } from './taken-with';
 import { takingOf } from './taken-with';
@@ -21,14 +20,16 @@ export interface Reading {
   verdict: ReadingVerdict;
 }
 
+const voltage = ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'] as const;
+
 /** Rules that judge a reading, by its property. */
 const judgedBy: Readonly<Partial<Record<string, readonly string[]>>> = {
-  abV: ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'],
-  bcV: ['reading/voltage-range'],
-  caV: ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'],
-  anV: ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'],
-  bnV: ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'],
-  cnV: ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'],
+  abV: voltage,
+  bcV: voltage,
+  caV: voltage,
+  anV: voltage,
+  bnV: voltage,
+  cnV: voltage,
   ngV: ['reading/suspected-bond'],
   groundA: ['ground/stray-current'],
   pipeCurrentA: ['ground/stray-current'],
@@ -38,7 +39,11 @@ const judgedBy: Readonly<Partial<Record<string, readonly string[]>>> = {
   outputV: ['breaker/no-output'],
   electrodeOhm: ['ground/single-rod'],
   temperatureC: ['reading/hot-part'],
-  torqueNm: ['reading/torque'],
+  torqueNm: ['breaker/loose', 'service/loose', 'ground/loose', 'reading/torque'],
+  poleToPoleV: ['breaker/no-output'],
+  acrossV: ['breaker/no-output'],
+  continuityOhm: ['ground/continuity'],
+  legC: ['load/leg-balance'],
   testButton: ['breaker/test-button'],
 };
 
@@ -49,7 +54,7 @@ export function readingsOf(assessment: Assessment, panel: PanelView): (slot: Slo
   for (const verdict of assessment.verdicts)
     if (verdict.panel === panel.id)
       byRule.set(verdict.rule.id, [...(byRule.get(verdict.rule.id) ?? []), verdict]);
-  const proof = deadProof(reader, panel.id, panel.system);
+  const proof = deadProof(reader, panel.id, panel.system, assessment.yardstick);
   return ({ about, property }) => {
     const fact = reader.fact(about, property) as Fact | undefined;
     if (!fact) return { fact, taking: undefined, verdict: { level: 'unread', words: 'not read' } };
@@ -64,17 +69,21 @@ export function readingsOf(assessment: Assessment, panel: PanelView): (slot: Slo
         return give(proof.next === property ? 'bad' : 'again', proof.because);
       return give(proof.state === 'proven' ? 'good' : 'on-record', proof.because);
     }
-    if (property === 'continuityOhm')
-      return (fact.value as number) <= continuousToOhm
-        ? give('good', 'continuous')
-        : give('bad', 'its way to ground is not good: find the joint');
     const verdicts = (judgedBy[property] ?? []).flatMap((rule) =>
       (byRule.get(rule) ?? []).filter((verdict) => restsOn(verdict, fact)),
     );
-    const worst = ['found', 'not-seen', 'clear']
-      .map((name) => verdicts.find(({ outcome }) => outcome.outcome === name))
-      .find(Boolean);
-    if (!worst) return give('on-record', 'on record');
+    const again = verdicts.find(
+      ({ outcome }) =>
+        outcome.outcome === 'not-seen' &&
+        outcome.wants.some(({ say }) => say.startsWith('read again')),
+    );
+    const worst =
+      verdicts.find(({ outcome }) => outcome.outcome === 'found') ??
+      again ??
+      ['not-seen', 'clear']
+        .map((name) => verdicts.find(({ outcome }) => outcome.outcome === name))
+        .find(Boolean);
+    if (!worst || worst.outcome.outcome === 'does-not-apply') return give('on-record', 'on record');
     const { outcome, rule, place } = worst;
     if (outcome.outcome === 'found') {
       const message = rule.messages[outcome.message]!;
@@ -97,4 +106,8 @@ const restsOn = ({ outcome, place }: Verdict, fact: Fact): boolean =>
   ('facts' in outcome &&
     !!outcome.facts?.some((one) => one.entry === fact.entry && one.property === fact.property)) ||
   (outcome.outcome === 'not-seen' &&
-    (place.ref === fact.about || outcome.wants.some(({ about }) => about === fact.about)));
+    !('facts' in outcome && outcome.facts) &&
+    (place.ref === fact.about ||
+      outcome.wants.some(
+        ({ about, property }) => about === fact.about && property !== fact.property,
+      )));

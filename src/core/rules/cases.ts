@@ -1,3 +1,4 @@
+import { cases as groundContinuity } from './ground/continuity.cases';
 import { cases as looseAtBreaker } from './breaker/loose.cases';
 import { cases as looseAtService } from './service/loose.cases';
 import { cases as looseGround } from './ground/loose.cases';
@@ -278,4 +279,5 @@ export const casesByRule: ReadonlyMap<string, readonly RuleCase[]> = new Map([
   ['service/loose', looseAtService],
   ['ground/loose', looseGround],
   ['ground/rod-short', rodShort],
+  ['ground/continuity', groundContinuity],
 ]);

@@ -146,6 +146,7 @@ const added: readonly string[] = [
   'service/loose',
   'ground/loose',
   'ground/rod-short',
+  'ground/continuity',
 ];
 
 describe('catalogue', () => {

@@ -1,3 +1,4 @@
+import { groundContinuity } from './ground/continuity';
 import { looseAtBreaker } from './breaker/loose';
 import { looseAtService } from './service/loose';
 import { looseGround } from './ground/loose';
@@ -253,6 +254,7 @@ export const rules: readonly Rule[] = [
   racewayNotBonded,
   communications,
   looseGround,
+  groundContinuity,
   voltageRange,
   lostNeutral,
   deadLeg,

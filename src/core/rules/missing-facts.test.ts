@@ -46,6 +46,10 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',
   },
+  'breaker/no-output': {
+    facts: ['acrossV', 'poleToPoleV'],
+    because: 'another reading of the same breaker: what one shows, another does not clear',
+  },
   'breaker/loose': {
     facts: ['tightness'],
     because: 'the screw was tugged; that a wire of it moved was noted besides',

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import type { Facts } from '../entries/properties';
 import { bench } from '../testing/bench';
 import type { Bench } from '../testing/bench';
@@ -8,6 +9,8 @@ import { jointWords, metalThings } from './joint-words';
 import { ampsIn, voltsApart } from './questions';
 import { siteNetwork } from './site-network';
 import { solve } from './solve';
+import { us2020 } from '../yardstick/us-2020';
+import { earth } from './supply-branches';
 import { wire } from './hand-networks';
 import { loadStates, sweepLifts } from './sweep';
 import { tripBand } from './trip-band';
@@ -240,6 +243,159 @@ describe('what is not known is said', () => {
     expect(states).toHaveLength(21);
     expect(states[0]).toHaveLength(10);
     expect(loadStates({ branches: loads.slice(0, 3) })).toHaveLength(7);
+  });
+});
+
+describe('metal that people touch', () => {
+  const live = (one: Bench, whatIf: WhatIf) => flowing(one, whatIf).flow;
+  test('neutral and ground of a feeder open with the bond in: the enclosure heads the sentence', () => {
+    const flow = live(house(), {
+      closed: { 'neutral:shed': false, 'ground:shed': false, 'bond:shed': true },
+      set: { 'rest:shed:B': 0 },
+    });
+    expect(flow.live[0]).toMatchObject({ words: 'enclosure and grounds of Shed' });
+    expect(flow.live[0]!.volts).toBeGreaterThan(100);
+    expect(flowWords(flow)).toMatch(
+      /^Touching it can kill: enclosure and grounds of Shed at 1\d\d/,
+    );
+    expect(flowWords(flow)).not.toContain('No metal that people touch');
+  });
+  test('a three-wire feeder whose neutral opens', () => {
+    const flow = live(house({ feederHasGround: false, bond: 'screw' }), {
+      closed: { 'neutral:shed': false },
+    });
+    expect(flow.live.map(({ words }) => words)).toContain('enclosure and grounds of Shed');
+  });
+  test('an enclosure with no way to earth is named, without a figure', () => {
+    const flow = live(house({ feederHasGround: false }), {});
+    expect(flow.nodes[1]!.touchV).toBeUndefined();
+    expect(flowWords(flow)).toContain('Shed: the enclosure has no way to earth');
+  });
+  test('law: whatever is opened, no touched metal above 30 V goes unnamed', () =>
+    fc.assert(
+      fc.property(
+        fc.record({
+          bond: fc.constantFrom('none' as const, 'screw' as const),
+          ground: fc.boolean(),
+          pipe: fc.boolean(),
+        }),
+        fc.uniqueArray(
+          fc.constantFrom(
+            'neutral:shed',
+            'ground:shed',
+            'neutral:loft',
+            'neutral:panel',
+            'line-neutral:service',
+            'bond:panel',
+            'frame:dry',
+          ),
+        ),
+        fc.integer({ min: 0, max: 5000 }),
+        ({ bond, ground, pipe }, open, watts) => {
+          const one = house({ bond, feederHasGround: ground });
+          if (pipe)
+            one.book.add('pipe', 'water', 'house', {
+              pipeKind: 'water',
+              pipeBonded: 'bonded',
+              bondedAt: 'shed',
+            });
+          const kitchen = one
+            .assess()
+            .site.panels[0]!.circuits.find(({ name }) => name === 'Kitchen')!;
+          one.book.add('load', 'dry', kitchen.id, {
+            loadKind: 'dryer',
+            applianceWires: 'three-insulated',
+          });
+          const { made, solution, flow } = flowing(one, {
+            closed: Object.fromEntries(open.map((id) => [id, false])),
+            set: { 'rest:shed:A': watts },
+          });
+          const said = flowWords(flow);
+          for (const { joint, words } of metalThings(made)) {
+            if (!/:[GPF]$/.test(joint)) continue;
+            const volts = voltsApart(solution, joint, earth);
+            if (volts !== undefined && volts > 30) expect(said).toContain(words);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    ));
+  test('a pipe tied at a downstream panel carries part of its neutral current', () => {
+    const one = house({ bond: 'screw' });
+    one.book.add('pipe', 'water', 'house', {
+      pipeKind: 'water',
+      pipeBonded: 'bonded',
+      bondedAt: 'shed',
+    });
+    const { flow, made } = flowing(one);
+    expect(
+      flow.touchable.some(({ branch, amps }) => branch.id === 'through:water' && amps > 1),
+    ).toBe(true);
+    expect(metalThings(made).map(({ words }) => words)).toContain('metal water pipe');
+  });
+  test('grounds of two downstream panels that meet', () => {
+    const one = house({ bond: 'screw', groundsMeet: 'loft' });
+    const { flow } = flowing(one);
+    expect(flow.touchable.some(({ branch }) => branch.id === 'meet:shed')).toBe(true);
+  });
+  test('the frame of a dryer on three wires stands at the leg once its neutral opens', () => {
+    const one = house();
+    const kitchen = one.assess().site.panels[0]!.circuits.find(({ name }) => name === 'Kitchen')!;
+    one.book.add('load', 'dry', kitchen.id, { loadKind: 'dryer', applianceWires: 'three-bare' });
+    const { flow } = flowing(one, { closed: { 'frame:dry': false } });
+    expect(flow.live[0]!.words).toContain('frame of the dryer');
+    expect(flow.live[0]!.volts).toBeGreaterThan(100);
+  });
+  test('an open shared neutral says what each load gets', () => {
+    const one = bench({ panel: { bond: 'strap' } }).lines(
+      'main 100',
+      '1 20 12cu:b m1 n1 g1 counter left',
+      '3 20 12cu:r m1 ~1 counter right',
+    );
+    const { terminals, multiwires } = one.assess().site.panels[0]!;
+    const ref = (label: string) =>
+      [...terminals.values()].find((each) => each.label === label)!.ref;
+    one.facts({ loadCurrentA: 10 }, ref('1')).facts({ loadCurrentA: 1.25 }, ref('3'));
+    const { flow } = flowing(one, { closed: { [`shared:${multiwires[0]!.id}`]: false } });
+    expect(flow.starved.map(({ words }) => words).sort()).toEqual([
+      'Counter left',
+      'Counter right',
+    ]);
+    expect(Math.max(...flow.starved.map(({ volts }) => volts))).toBeGreaterThan(200);
+    expect(flowWords(flow)).toContain('instead of 120 V');
+  });
+  test('two circuits that claim one screw are one load, and the conflict is shown', () => {
+    const one = bench({ panel: { bond: 'strap' } }).lines('main 100', '1 20 12cu:b m1 n1 g1 hall');
+    const before = flowing(one).made.network.branches.filter(({ kind }) => kind === 'load').length;
+    const [terminal] = [...one.assess().site.panels[0]!.terminals.values()].filter(
+      ({ label }) => label === '1',
+    );
+    one.facts({ loadCurrentA: 10 }, terminal!.ref);
+    const alone = flowing(one).made.network.branches.filter(({ kind }) => kind === 'load').length;
+    // Refused where it is recorded; two devices without a network can bring it about all the same.
+    expect(() => one.book.add('circuit', 'again', 'panel', { terminals: [terminal!.ref] })).toThrow(
+      'belongs to two circuits',
+    );
+    const made2 = one.book.add('circuit', 'again', 'panel', { name: 'Hall again', terminals: [] });
+    const last = one.book.entries.at(-1)!;
+    one.book.entries.push({
+      ...last,
+      id: 'other-device-1',
+      counter: last.counter + 1,
+      device: 'other',
+      action: 'other-action',
+      kind: 'observe',
+      about: 'again',
+      facts: { terminals: [terminal!.ref] },
+      replaces: [last.id],
+    } as never);
+    expect(made2).toBeDefined();
+    const { made } = flowing(one);
+    expect(made.network.branches.filter(({ kind }) => kind === 'load')).toHaveLength(alone);
+    expect(before).toBeLessThanOrEqual(alone);
+    expect(one.assess().site.panels[0]!.outOfRange.map(({ reason }) => reason)).toEqual([
+      'the screw of 1 belongs to two circuits: Hall and Hall again',
+    ]);
   });
 });
 

@@ -33,6 +33,16 @@ export function codesFor(count: number): { rounds: number; codes: Code[] } | und
   return undefined;
 }
 
+/**
+ * Codes that only name: every pattern but the empty one, so that k rounds tell 2^k − 1 apart. A wrong
+ * look, a joined pair or a second supply is some other breaker's code and cannot be noticed.
+ * @example 31 circuits: 5 rounds.
+ */
+export function namesOnly(count: number): { rounds: number; codes: Code[] } {
+  const rounds = Math.max(1, Math.ceil(Math.log2(count + 1)));
+  return { rounds, codes: Array.from({ length: count }, (_, index) => index + 1) };
+}
+
 /** Patterns of four rounds off, ascending. */
 function* patterns(rounds: number): Generator<Code> {
   for (let d = 3; d < rounds; d += 1)

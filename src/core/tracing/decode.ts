@@ -15,9 +15,12 @@ export type Hypothesis =
 
 export type Decoded =
   | { answer: 'exact'; is: Hypothesis }
-  /** Several things fit all that was seen: another round tells them apart. */
-  | { answer: 'open'; could: readonly Hypothesis[] }
-  /** Nothing fits. Were these rounds seen wrong, this would: repeat them. */
+  /**
+   * Several things fit what was seen, or would were one round seen wrong: another round, or those
+   * rounds again, tell them apart. What is true is among them where at most one look was wrong.
+   */
+  | { answer: 'open'; could: readonly Hypothesis[]; rounds: readonly number[] }
+  /** Nothing fits. Were this round seen wrong, this alone would: repeat it. */
   | { answer: 'repeat'; rounds: readonly number[]; then: Hypothesis }
   /** Too little was seen, or too much is wrong. */
   | { answer: 'unclear'; because: string };
@@ -61,28 +64,45 @@ export function hypothesesOf(circuits: readonly string[]): Hypothesis[] {
   ];
 }
 
-/** Names what feeds an outlet from what was seen of it in the rounds. */
+/** Everything a trace that only names can tell. */
+export const singlesOf = (circuits: readonly string[]): Hypothesis[] =>
+  hypothesesOf(circuits).filter(({ kind }) => kind === 'single' || kind === 'none');
+
+/**
+ * Names what feeds an outlet from what was seen of it in the rounds.
+ * @param noticing whether the rounds can notice a wrong look; where not, what fits is taken as it is
+ */
 export function decode(
   circuits: readonly string[],
   rounds: readonly Round[],
   looks: Looks,
   hypotheses: readonly Hypothesis[] = hypothesesOf(circuits),
+  noticing = true,
 ): Decoded {
   if (rounds.some(({ number }) => !looks.has(number)))
     return { answer: 'unclear', because: 'not looked at in every round' };
   const offs = offSets(rounds);
   const fits: Hypothesis[] = [];
+  const near: { is: Hypothesis; wrong: number }[] = [];
   let nearest: { is: Hypothesis; wrong: number[] } | undefined;
   for (const hypothesis of hypotheses) {
     const wrong = misfits(hypothesis, rounds, looks, offs);
     if (wrong.length === 0) fits.push(hypothesis);
-    else if (!nearest || wrong.length < nearest.wrong.length) nearest = { is: hypothesis, wrong };
+    else if (wrong.length === 1 && noticing) near.push({ is: hypothesis, wrong: wrong[0]! });
+    if (wrong.length > 0 && (!nearest || wrong.length < nearest.wrong.length))
+      nearest = { is: hypothesis, wrong };
   }
   const [only] = fits;
-  if (fits.length === 1) return { answer: 'exact', is: only! };
-  if (fits.length > 1) return { answer: 'open', could: fits };
-  if (nearest && nearest.wrong.length === 1)
-    return { answer: 'repeat', rounds: nearest.wrong, then: nearest.is };
+  if (fits.length === 1 && near.length === 0) return { answer: 'exact', is: only! };
+  const [alone] = near;
+  if (fits.length === 0 && near.length === 1)
+    return { answer: 'repeat', rounds: [alone!.wrong], then: alone!.is };
+  if (fits.length + near.length > 0)
+    return {
+      answer: 'open',
+      could: [...fits, ...near.map(({ is }) => is)],
+      rounds: [...new Set(near.map(({ wrong }) => wrong))].sort((a, b) => a - b),
+    };
   return {
     answer: 'unclear',
     because: nearest

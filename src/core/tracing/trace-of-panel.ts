@@ -2,7 +2,7 @@ import type { SiteView } from '../panel/site-view';
 import type { PanelView } from '../panel/views';
 import { outletRoundRef } from '../entries/thing-types';
 import type { Decoded, Looks, Seen } from './decode';
-import { decode, hypothesesOf } from './decode';
+import { decode, hypothesesOf, singlesOf } from './decode';
 import { chanceFrom, nextRound } from './next-round';
 import type { Planned, Round } from './plan';
 import { planRounds } from './plan';
@@ -46,7 +46,10 @@ export function traceOfPanel({ reader }: SiteView, panel: PanelView): PanelTrace
       off: reader.value(id, 'switchedOff') ?? [],
     }))
     .sort((a, b) => a.number - b.number);
-  const hypotheses = hypothesesOf(circuits);
+  const naming = planned.ok && planned.plan.way === 'names';
+  const hypotheses = naming ? singlesOf(circuits) : hypothesesOf(circuits);
+  // One at a time or names only, no round is there to notice a wrong look by.
+  const noticing = planned.ok && planned.plan.way === 'robust';
   const rooms = new Map(present.filter((one) => one.type === 'room').map((one) => [one.id, one]));
   const outlets = present
     .filter(
@@ -69,7 +72,7 @@ export function traceOfPanel({ reader }: SiteView, panel: PanelView): PanelTrace
         decoded:
           rounds.length === 0
             ? { answer: 'unclear', because: 'no round was walked' }
-            : decode(circuits, rounds, looks, hypotheses),
+            : decode(circuits, rounds, looks, hypotheses, noticing),
         fedBy: reader.value(id, 'fedBy'),
       };
     });

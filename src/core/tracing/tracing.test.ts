@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { codesFor, distance, weightOf } from './codes';
 import type { Hypothesis, Looks } from './decode';
-import { decode, hypothesesOf, isDead } from './decode';
+import { decode, hypothesesOf, isDead, singlesOf } from './decode';
 import { chanceFrom, nextRound } from './next-round';
 import type { Round } from './plan';
 import { planRounds } from './plan';
@@ -57,6 +57,62 @@ describe('a plan', () => {
     }));
 });
 
+describe('the way of tracing', () => {
+  const planOf = (count: number, way: 'code' | 'names' | 'single' = 'code') => {
+    const planned = planRounds(circuits(count), [], way);
+    if (!planned.ok) throw new Error(planned.reason);
+    return planned.plan;
+  };
+  test('names only: five rounds for 31 circuits, and it says what it cannot notice', () => {
+    const plan = planOf(31, 'names');
+    expect(plan).toMatchObject({ way: 'names' });
+    expect(plan.rounds).toHaveLength(5);
+    expect(plan.because).toContain('cannot be noticed');
+    for (const one of circuits(31))
+      expect(
+        decode(
+          circuits(31),
+          plan.rounds,
+          looksOf(single(one), plan.rounds),
+          singlesOf(circuits(31)),
+          false,
+        ),
+      ).toEqual({ answer: 'exact', is: single(one) });
+  });
+  test('one at a time where that is no more rounds, and it says so', () => {
+    expect(planOf(3)).toMatchObject({ way: 'single' });
+    expect(planOf(3).because).toContain('one at a time: 3 rounds');
+    expect(planOf(28)).toMatchObject({ way: 'robust' });
+    expect(planOf(28).because).toContain('instead of 28');
+  });
+});
+
+describe('at most one wrong look and two circuits an outlet', () => {
+  const all = circuits(14);
+  const rounds = roundsOf(14);
+  const hypotheses = hypothesesOf(all);
+  test('the truth is always among what it could be, and the wrong round is named', () => {
+    for (const truth of hypotheses)
+      for (const wrong of [[], ...rounds.map(({ number }) => [number])]) {
+        const decoded = decode(all, rounds, looksOf(truth, rounds, wrong), hypotheses);
+        const could =
+          decoded.answer === 'exact'
+            ? [decoded.is]
+            : decoded.answer === 'open'
+              ? decoded.could
+              : decoded.answer === 'repeat'
+                ? [decoded.then]
+                : [];
+        expect([
+          truth,
+          wrong,
+          could.some((one) => one === truth || JSON.stringify(one) === JSON.stringify(truth)),
+        ]).toEqual([truth, wrong, true]);
+        if (wrong.length > 0 && 'rounds' in decoded) expect(decoded.rounds).toContain(wrong[0]);
+      }
+  });
+});
+
 describe('decoding 28 circuits', () => {
   const all = circuits(28);
   const rounds = roundsOf(28);
@@ -70,12 +126,13 @@ describe('decoding 28 circuits', () => {
   });
   test('one wrong look: names the round to repeat, whichever it was', () => {
     for (const one of all)
-      for (const { number } of rounds)
-        expect(answer(looksOf(single(one), rounds, [number]))).toEqual({
-          answer: 'repeat',
-          rounds: [number],
-          then: single(one),
-        });
+      for (const { number } of rounds) {
+        const decoded = answer(looksOf(single(one), rounds, [number]));
+        if (decoded.answer === 'repeat')
+          expect(decoded).toEqual({ answer: 'repeat', rounds: [number], then: single(one) });
+        else expect(decoded).toMatchObject({ answer: 'open' });
+        expect('rounds' in decoded && decoded.rounds).toContain(number);
+      }
   });
   test('pairs are never taken for a single breaker, and further rounds name them', () =>
     fc.assert(

@@ -32,7 +32,7 @@ export function decodedWords(decoded: Decoded, panel: PanelView): string {
     case 'exact':
       return hypothesisWords(decoded.is, panel);
     case 'open':
-      return `${decoded.could.length} things fit, such as ${hypothesisWords(decoded.could[0]!, panel)}: one more round tells`;
+      return `${decoded.could.length} things could be, ${decoded.rounds.length > 0 ? `should round ${decoded.rounds.join(' or ')} be seen wrong, ` : ''}such as ${hypothesisWords(decoded.could[0]!, panel)}: one more round${decoded.rounds.length > 0 ? ', or those again,' : ''} tells`;
     case 'repeat':
       return `nothing fits what was seen; with round ${decoded.rounds.join(' and ')} seen the other way it would be ${hypothesisWords(decoded.then, panel)}: repeat that round`;
     case 'unclear':

@@ -85,7 +85,20 @@ export interface Yardstick {
   /** Share of the breaker a continuous load may take. */
   continuousShare: number;
   /** Ranges of the voltage standard for a 120/240 V supply, V leg to neutral. */
-  voltage: Record<'service' | 'panel', { a: [number, number]; b: [number, number] }>;
+  voltage: Record<'service' | 'panel', { a: [number, number]; b: [number, number] }> & {
+    /** High leg of a delta to neutral. */
+    highLeg: [number, number];
+  };
+  /** Readings that must agree miss each other by at most this share, or so many volts. */
+  agreeShare: number;
+  agreeV: number;
+  /** Below this a pair is dead; a source that shows a tester to work gives at least that, V. */
+  deadBelowV: number;
+  liveFromV: number;
+  /** Way to ground that counts as continuous, Ω. */
+  continuousToOhm: number;
+  /** Least drop in a feeder neutral at which neutral to ground says anything, V. */
+  leastDropV: number;
   /** Split-phase: difference of the legs that makes the neutral suspect and lost, V. */
   neutralSuspectV: number;
   neutralLostV: number;

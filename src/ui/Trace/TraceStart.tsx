@@ -1,6 +1,6 @@
 'use client';
 
-import { counted } from '@/core/panel/words';
+import { capital, counted } from '@/core/panel/words';
 import type { Round } from '@/core/tracing/plan';
 import type { PanelTrace } from '@/core/tracing/trace-of-panel';
 import { useBook } from '../Book/context';
@@ -34,6 +34,7 @@ export function TraceStart({ trace, begin, walk }: TraceStartProps) {
         {(
           [
             ['code', 'By code: several off at once'],
+            ['names', 'Names only: fewest rounds'],
             ['single', 'One at a time'],
           ] as const
         ).map(([value, words]) => (
@@ -53,6 +54,7 @@ export function TraceStart({ trace, begin, walk }: TraceStartProps) {
           ? `${counted(panel.circuits.length, 'circuit')}, ${counted(plannedRounds.length, 'round')}; ${rounds.length} begun, ${counted(outlets.length, 'outlet')}.`
           : `No rounds: ${planned.reason}.`}
       </p>
+      {planned.ok && <p className="text-ink2 max-w-prose">{capital(planned.plan.because)}.</p>}
       {outlets.length === 0 ? (
         <p className="text-ink2 mt-2">Name the rooms and outlets first, below.</p>
       ) : open ? (

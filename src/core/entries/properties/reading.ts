@@ -66,6 +66,7 @@ export const readingProperties = {
     'Traced',
     {
       code: 'by code: several off at once',
+      names: 'by code, names only: the least rounds',
       single: 'one at a time',
     },
     { act: 'trace' },

@@ -17,4 +17,19 @@ export const cases: readonly RuleCase[] = [
     { lines: ['5 20 12cu !off'], facts: { 'terminal 5': { outputV: 0 } } },
     'does-not-apply',
   ],
+  [
+    'two poles at 240 V of bus, 200 V pole to pole',
+    {
+      panel: { abV: 240, anV: 120, bnV: 120 },
+      lines: ['9+11 30 10cu'],
+      facts: { 'device 9': { poleToPoleV: 200 } },
+    },
+    'found: dead',
+    'Breaker 9',
+  ],
+  [
+    '9 V lost between line and load of a pole',
+    { panel: { anV: 120 }, lines: ['1 20 12cu'], facts: { 'terminal 1': { acrossV: 9 } } },
+    'found: lost',
+  ],
 ];

@@ -37,12 +37,12 @@ export const notProvenDead = defineRule<Place & { worked?: true }>({
       ? worked.map((place) => placeWith(place, { worked: true as const }))
       : [panelPlace(panel, 'Proof of dead')];
   },
-  check(place, { site: { reader }, panel }) {
+  check(place, { site: { reader }, panel, yardstick }) {
     if (!place.worked) return doesNotApply('no work recorded');
     const worked = reader.fact(place.ref, 'workedOn');
     const proof = reader.fact(place.ref, 'provenDead') ?? reader.fact(panel.id, 'provenDead');
     // Measured outranks told: a whole proof stands, whatever was said of it in words.
-    const { state, because, facts } = deadProof(reader, panel.id, panel.system);
+    const { state, because, facts } = deadProof(reader, panel.id, panel.system, yardstick);
     if (state === 'proven') return clear(because, worked, ...facts);
     if (!proof && state === 'wrong')
       return found('unproven', { value: because }, [worked, ...facts]);

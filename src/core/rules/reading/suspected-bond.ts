@@ -2,9 +2,8 @@ import type { Fact } from '../../entries/inspection';
 import { mmOf } from '../../panel/lengths';
 import { panelPlace } from '../places';
 import { wantsPlace } from '../supply-place';
-import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
-
-const leastDropV = 0.05;
+import { conductorOhm } from '../../yardstick/conductor-ohm';
+import { clear, defineRule, doesNotApply, found, likelyNotSeen, notSeen, want } from '../rule';
 
 /** 0.00 V neutral to ground downstream under load suggests a joint: look for it. */
 export const suspectedBond = defineRule({
@@ -35,19 +34,33 @@ export const suspectedBond = defineRule({
     const metal = reader.fact(panel.id, 'supplyMetal');
     const length = reader.fact(panel.id, 'supplyLength');
     if (!volts) return notSeen(want(panel.id, 'ngV', 'measure neutral to ground under load'));
+    if (volts.value > yardstick.neutralSuspectV)
+      return likelyNotSeen(
+        [volts],
+        want(
+          panel.id,
+          'neutralA',
+          'more than a feeder loses: measure its current, look at the neutral',
+        ),
+      );
     if (volts.value >= 0.01) return clear(`${volts.value} V`, volts);
-    const perKft = size && metal && yardstick.ohmPerKft[metal.value][size.value];
-    if (!amps || perKft === undefined || !length)
+    if (!amps || !size || !metal || !length)
       return notSeen(
         want(
           panel.id,
-          amps ? (size ? 'supplyLength' : 'supplyNeutralSize') : 'neutralA',
+          amps
+            ? size
+              ? metal
+                ? 'supplyLength'
+                : 'supplyMetal'
+              : 'supplyNeutralSize'
+            : 'neutralA',
           'record the feeder neutral’s size and length, and its current at the same time',
         ),
       );
-    const dropV = (amps.value * perKft * mmOf(length.value)) / 304_800;
+    const dropV = amps.value * conductorOhm(yardstick, size.value, metal.value, mmOf(length.value));
     const facts = [volts, amps, size, metal, length];
-    if (dropV < leastDropV)
+    if (dropV < yardstick.leastDropV)
       return doesNotApply('too little current for the reading to say anything');
     if (panel.supply.place === 'unknown') return notSeen(wantsPlace(panel));
     return found(
