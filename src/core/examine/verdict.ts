@@ -23,6 +23,12 @@ export interface UnseenPlaces {
 export const verdictKey = (verdict: Pick<Verdict, 'rule' | 'place'>) =>
   `${verdict.rule.id}|${verdict.place.ref}`;
 
+/** Every key a verdict has or once had: what was said under an older one still finds it. */
+export const verdictKeys = ({ rule, place }: Pick<Verdict, 'rule' | 'place'>): string[] => [
+  `${rule.id}|${place.ref}`,
+  ...(place.formerly ?? []).map((ref) => `${rule.id}|${ref}`),
+];
+
 /** One verdict for each of the places. */
 export const spreadOut = ({ rule, panel, places, what, about }: UnseenPlaces): Verdict[] =>
   places.map((place) => ({

@@ -51,4 +51,6 @@ export interface Finding {
   reportPlace: number | undefined;
   /** Findings of the same cause, or merged by the inspector, taken over as evidence. */
   absorbed: Verdict[];
+  /** Of them those that were Danger now or Urgent themselves: what they ask for is printed all the same. */
+  pressing: Verdict[];
 }

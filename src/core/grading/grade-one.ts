@@ -10,7 +10,7 @@ import { nextVisit, renewalDay } from './due';
 import type { Grade } from './grade';
 import { grades, graver } from './grade';
 import type { Finding, TraceLine } from './finding';
-import { legacyOf } from './legacy';
+import { legacyBecause, legacyOf } from './legacy';
 import { gradeOf, riskPoints } from './matrix';
 import { pairSteps } from './pairs';
 import type { Step } from './steps';
@@ -76,9 +76,8 @@ export function gradeOne(
     const symptom = steps.find((step) => step.symptom);
     const counted = reduces && !symptom;
     if (counted) l -= 1;
-    const when = legacy.year === undefined ? '' : ` (${legacy.year})`;
     const so = symptom ? `, but ${symptom.because}` : '';
-    note(`was allowed when built${when}, untouched${so}`, 'L−1', counted, legacy.fact);
+    note(`${legacyBecause(legacy)}${so}`, 'L−1', counted, legacy.fact);
   }
 
   let standing: Standing = clamped(s, Math.max(l, least));
@@ -140,6 +139,7 @@ export function gradeOne(
     madeSafe: undefined,
     reportPlace: undefined,
     absorbed: [],
+    pressing: [],
   };
 }
 

@@ -10,10 +10,10 @@ export const gradeWords: Record<Grade, string> = {
   note: 'Note',
 };
 
-/** What the client is told to do. {days} is a setting. */
+/** What the client is told to do. {days} is a setting, {before} follows from who the client is. */
 export const gradeAdvice: Record<Grade, string> = {
   danger: 'Make safe today, before anyone relies on it.',
-  urgent: 'Licensed repair within {days} days, before moving in.',
+  urgent: 'Licensed repair within {days} days, {before}.',
   repair: 'Licensed repair within {days} days, or at the next visit.',
   plan: 'Working, near the end of its life or the edge of its limits: budget for it, with a date.',
   note: 'On record.',

@@ -1,5 +1,6 @@
 import type { Examination } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
+import { verdictKeys } from '../examine/verdict';
 import type { Scene } from '../rules/rule';
 import type { School } from '../settings/settings';
 import { absorb } from './absorb';
@@ -34,9 +35,15 @@ export function judge(
     return others.length > 0 ? withAbsorbed(finding, others, others.map(graded)) : finding;
   });
   return merged(findings, rulings)
-    .map((finding) => applyRuling(finding, rulings.get(finding.key), site.reader))
+    .map((finding) => applyRuling(finding, rulingOf(finding, rulings), site.reader))
     .sort(byPriority);
 }
+
+/** What the inspector said of a finding, under its key or one it had before. */
+const rulingOf = (finding: Finding, rulings: ReadonlyMap<string, Ruling>): Ruling | undefined =>
+  verdictKeys(finding.verdict)
+    .map((key) => rulings.get(key))
+    .find(Boolean);
 
 /** Grade, then the inspector's own order, then risk points, then panel and position. */
 function byPriority(a: Finding, b: Finding): number {
@@ -53,10 +60,12 @@ function byPriority(a: Finding, b: Finding): number {
 /** Findings the inspector reports under another one. */
 function merged(findings: Finding[], rulings: ReadonlyMap<string, Ruling>): Finding[] {
   const target = (finding: Finding) => {
-    const into = rulings.get(finding.key)?.mergedInto;
-    return into !== undefined && into !== finding.key && !rulings.get(into)?.mergedInto
-      ? findings.find((one) => one.key === into)
-      : undefined;
+    const into = rulingOf(finding, rulings)?.mergedInto;
+    const other =
+      into === undefined
+        ? undefined
+        : findings.find((one) => verdictKeys(one.verdict).includes(into));
+    return other && other !== finding && !rulingOf(other, rulings)?.mergedInto ? other : undefined;
   };
   const under = new Map<Finding, Finding[]>();
   for (const finding of findings) {
@@ -80,13 +89,21 @@ function merged(findings: Finding[], rulings: ReadonlyMap<string, Ruling>): Find
 /** The cause keeps at least the gravest grade of what it took over. */
 function withAbsorbed(finding: Finding, taken: Verdict[], theirs: readonly Finding[]): Finding {
   const absorbed = [...finding.absorbed, ...taken];
+  const pressing = [
+    ...finding.pressing,
+    ...theirs.flatMap((one) => [
+      ...(one.grade === 'danger' || one.grade === 'urgent' ? [one.verdict] : []),
+      ...one.pressing,
+    ]),
+  ];
   const gravest = theirs.reduce((a, b) => (byPriority(a, b) <= 0 ? a : b));
   const grade = graver(finding.grade, gravest.grade);
-  if (grade === finding.grade) return { ...finding, absorbed };
+  if (grade === finding.grade) return { ...finding, absorbed, pressing };
   const { severity, likelihood } = gravest;
   return {
     ...finding,
     absorbed,
+    pressing,
     grade,
     computed: grade,
     severity,

@@ -1,14 +1,22 @@
 import type { Fact } from '../entries/inspection';
+import { cableYear, clearlyYounger } from '../panel/cable-age';
 import { permitScopeAt } from '../panel/permit-scope';
+import type { FactReader } from '../panel/reader';
+import type { PanelView } from '../panel/views';
 import type { FoundOutcome, Place, RuleMeta, Scene } from '../rules/rule';
 
 /** Whether the thing was allowed when it was built. Towns adopt an edition one to six years late. */
 export interface Legacy {
-  state: 'legacy' | 'not-legacy' | 'doubtful' | 'year-unknown' | 'in-permit-scope';
+  state:
+    'legacy' | 'not-legacy' | 'doubtful' | 'year-unknown' | 'in-permit-scope' | 'changed-since';
   /** Year the yardstick first said so in words; undefined: the method stands only where it stood. */
   since: number | undefined;
   year?: number;
   fact?: Fact;
+  /** Said in so many words that nothing was changed there since. */
+  untouched?: boolean;
+  /** The listing of the equipment never allowed it, whatever the words of the time. */
+  neverListed?: boolean;
 }
 
 /** Within so many years of an edition whose adoption there is not known. */
@@ -29,7 +37,10 @@ export function legacyOf(
   if (since === undefined && !rule.existingOnly) return undefined;
   const scoped = permitScopeAt(reader, panel.id, place);
   if (scoped) return { state: 'in-permit-scope', since, fact: scoped };
-  if (since === undefined) return { state: 'legacy', since };
+  const neverListed = rule.outsideListing || undefined;
+  const untouched = untouchedAt(place, panel.id, reader);
+  const marks = { ...(neverListed && { neverListed }), ...(untouched && { untouched }) };
+  if (since === undefined) return { state: 'legacy', since, ...marks };
   const fact = [...place.related, panel.id, panel.building]
     .map((about) => reader.fact(about, 'yearBuilt'))
     .find((one) => one !== undefined);
@@ -43,7 +54,25 @@ export function legacyOf(
       : adoptionYears === null && year < since + doubtfulYears
         ? 'doubtful'
         : 'not-legacy';
-  return { state, since, year, fact: fact as Fact };
+  const younger = state === 'legacy' ? youngerCable(place, panel, year, reader) : undefined;
+  if (younger) return { state: 'changed-since', since, year: younger.year, fact: younger.fact };
+  return { state, since, year, fact: fact as Fact, ...marks };
+}
+
+/** Whether somebody recorded that nothing was changed there since it was built. */
+function untouchedAt({ related }: Place, panel: string, reader: FactReader): boolean {
+  if ([...related, panel].some((about) => reader.value(about, 'partWork') === 'none')) return true;
+  return reader.value(panel, 'signsOfOpening')?.length === 0;
+}
+
+/** A cable at the place that is clearly younger than the part: somebody worked here since. */
+function youngerCable({ related }: Place, panel: PanelView, year: number, reader: FactReader) {
+  const cables = panel.conductors.flatMap(({ id, cable, landsOn }) =>
+    cable && (related.includes(id) || related.includes(landsOn?.value ?? '')) ? cable.id : [],
+  );
+  return cables
+    .map((cable) => cableYear(reader, cable))
+    .find((age) => age && age.year > year + clearlyYounger);
 }
 
 /** "said in words since 2008; allowed when built (1964)" */
@@ -54,9 +83,9 @@ export function legacyWords(legacy: Legacy | undefined): string | undefined {
     since === undefined ? 'permitted only where it stands' : `said in words since ${since}`;
   switch (legacy.state) {
     case 'legacy':
-      return year === undefined
-        ? `${said}; untouched since it was built`
-        : `${said}; was allowed when built (${year}), untouched`;
+      return `${said}; ${legacyBecause(legacy)}`;
+    case 'changed-since':
+      return `${said}; a cable of ${year} or later is on it, so it was worked on since`;
     case 'doubtful':
       return `${said}; built ${year}, when towns were still adopting it`;
     case 'year-unknown':
@@ -66,4 +95,16 @@ export function legacyWords(legacy: Legacy | undefined): string | undefined {
     case 'not-legacy':
       return `${said}; built ${year}`;
   }
+}
+
+/** What makes it legacy, without saying more than is known. */
+export function legacyBecause({ since, year, untouched, neverListed }: Legacy): string {
+  const built = year === undefined ? '' : ` (${year})`;
+  if (neverListed)
+    return `older than those words${built}; the listing of the equipment never allowed it`;
+  const then =
+    since === undefined
+      ? 'stood when such work was done'
+      : `not asked for in words when built${built}`;
+  return `${then}; ${untouched ? 'nothing changed there since, as recorded' : 'whether untouched is not known'}`;
 }

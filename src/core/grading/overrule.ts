@@ -14,7 +14,10 @@ export function applyRuling(
   reader: FactReader,
 ): Finding {
   const madeSafe =
-    ruling?.madeSafe?.value ?? reader.value(finding.verdict.place.ref, 'madeSafe') ?? undefined;
+    ruling?.madeSafe?.value ??
+    [finding.verdict.place.ref, ...(finding.verdict.place.formerly ?? [])]
+      .map((ref) => reader.value(ref, 'madeSafe'))
+      .find((words) => words !== undefined);
   const placed = { ...finding, madeSafe, reportPlace: ruling?.reportPlace };
   const to = ruling?.overruledTo;
   if (!to) return placed;

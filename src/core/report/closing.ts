@@ -1,4 +1,6 @@
 import type { Assessment } from '../assess';
+import { verdictKeys } from '../examine/verdict';
+import type { Finding } from '../grading/finding';
 import { gradeWords } from '../grading/grade';
 import { readRulings } from '../grading/rulings';
 import type { ReportData, ReportFinding } from './report';
@@ -11,45 +13,74 @@ export const itemWords: Record<ItemNow, string> = {
   changed: 'found, but changed',
   'not-seen': 'not seen now',
   gone: 'no longer there',
+  otherwise: 'not found by today’s rules in the same facts',
 };
 
 export const keyOf = ({ rule, ref }: Pick<ReportFinding, 'rule' | 'ref'>) => `${rule}|${ref}`;
 
-/** Holds an issued report against what the rules say now, item by item. */
-export function compareWithIssued(
-  issued: Pick<ReportData, 'findings'>,
-  assessment: Assessment,
-): ReturnComparison {
-  const { findings, verdicts, settings, site, inspection } = assessment;
-  const rulings = readRulings(inspection, site.reader);
-  const now = new Map(findings.map((finding) => [finding.key, finding]));
-  const absorbed = new Set(
-    findings.flatMap((finding) =>
-      finding.absorbed.map(({ rule, place }) => `${rule.id}|${place.ref}`),
-    ),
-  );
-  const outcomes = new Map(
-    verdicts.map(({ rule, place, outcome }) => [`${rule.id}|${place.ref}`, outcome.outcome]),
-  );
-  const items = issued.findings.map((before): ReturnItem => {
+type Issued = Pick<ReportData, 'findings'>;
+
+interface Standing {
+  state: ItemNow;
+  finding: Finding | undefined;
+  short: string | undefined;
+}
+
+/** How each item of a report stands in an assessment; items are found by older keys too. */
+function standings({ findings }: Issued, assessment: Assessment): Standing[] {
+  const { settings } = assessment;
+  const now = new Map<string, Finding>();
+  const absorbed = new Set<string>();
+  for (const finding of assessment.findings) {
+    for (const key of verdictKeys(finding.verdict)) if (!now.has(key)) now.set(key, finding);
+    for (const verdict of finding.absorbed)
+      for (const key of verdictKeys(verdict)) absorbed.add(key);
+  }
+  const outcomes = new Map<string, string[]>();
+  for (const verdict of assessment.verdicts)
+    for (const key of verdictKeys(verdict))
+      outcomes.set(key, [...(outcomes.get(key) ?? []), verdict.outcome.outcome]);
+  return findings.map((before): Standing => {
     const key = keyOf(before);
     const finding = now.get(key);
     const short = finding && findingWords(finding.verdict, 'short', settings);
-    const outcome = outcomes.get(key);
-    const state: ItemNow = finding
-      ? short === before.short && finding.grade === before.grade
-        ? 'still-found'
-        : 'changed'
-      : absorbed.has(key)
-        ? 'still-found'
-        : outcome === undefined
-          ? 'gone'
-          : outcome === 'not-seen' || outcome === 'found'
-            ? 'not-seen'
-            : 'mended';
+    if (finding) {
+      const same = short === before.short && finding.grade === before.grade;
+      return { state: same ? 'still-found' : 'changed', finding, short };
+    }
+    if (absorbed.has(key)) return { state: 'still-found', finding, short };
+    const answered = outcomes.get(key);
+    const state: ItemNow =
+      answered === undefined
+        ? 'gone'
+        : answered.some((one) => one === 'not-seen' || one === 'found')
+          ? 'not-seen'
+          : 'mended';
+    return { state, finding, short };
+  });
+}
+
+/**
+ * Holds an issued report against what the rules say now, item by item.
+ * @param then today's rules on the facts that were sealed with it: what differs from the report there
+ *   already, no work has mended
+ */
+export function compareWithIssued(
+  issued: Issued,
+  assessment: Assessment,
+  then?: Assessment,
+): ReturnComparison {
+  const { findings, settings, site, inspection } = assessment;
+  const rulings = readRulings(inspection, site.reader);
+  const now = standings(issued, assessment);
+  const sealed = then && standings(issued, then);
+  const items = issued.findings.map((before, index): ReturnItem => {
+    const key = keyOf(before);
+    const { finding, short } = now[index]!;
+    const state = byRulesAlone(now[index]!, sealed?.[index]);
     const ruling = rulings.get(key);
     const tick = ruling && site.reader.value(ruling.id, 'returnTick');
-    const over = state === 'mended' || state === 'gone';
+    const over = state === 'mended' || state === 'gone' || state === 'otherwise';
     return {
       key,
       number: before.number,
@@ -75,7 +106,7 @@ export function compareWithIssued(
   });
   const known = new Set(issued.findings.map(keyOf));
   const fresh = findings
-    .filter(({ key }) => !known.has(key))
+    .filter(({ verdict }) => !verdictKeys(verdict).some((key) => known.has(key)))
     .map(({ key, verdict, grade }) => ({
       key,
       title: verdict.rule.title,
@@ -87,7 +118,16 @@ export function compareWithIssued(
     items,
     fresh,
     open:
-      items.filter(({ now: state }) => state !== 'mended' && state !== 'gone').length +
+      items.filter(({ now: state }) => !['mended', 'gone', 'otherwise'].includes(state)).length +
       fresh.length,
   };
+}
+
+/** What today's rules make otherwise of the facts of that day is no work of anybody's. */
+function byRulesAlone(now: Standing, then: Standing | undefined): ItemNow {
+  if (!then || then.state === 'still-found') return now.state;
+  const away = ({ state }: Standing) => state === 'mended' || state === 'gone';
+  if (away(now) && away(then)) return 'otherwise';
+  const alike = now.short === then.short && now.finding?.grade === then.finding?.grade;
+  return now.state === 'changed' && then.state === 'changed' && alike ? 'still-found' : now.state;
 }

@@ -26,7 +26,7 @@ describe('how a panel is shut off', () => {
   test('by its main', () => {
     const card = how(bench().lines('main 100', '7 20 12cu kitchen'));
     expect(card.how).toEqual(['The main, 100 A: one handle.']);
-    expect(card.staysLive).toContain('only the utility can make them dead');
+    expect(card.staysLive).toContain('only the utility shuts them off');
   });
   test('by several handles where somebody saw that there is no main', () => {
     const throws = bench({ rows: 2, panel: { mainKind: 'throws' } }).lines(
@@ -63,7 +63,7 @@ describe('how a panel is shut off', () => {
       ),
     );
     expect(card.how).toEqual([
-      'Shut-off by the meter ahead of it: it makes the whole panel dead.',
+      'Shut-off by the meter ahead of it: it switches the whole panel off; not tested, treat as live.',
       'It has no main of its own.',
     ]);
     expect(card.staysLive).toContain('until the breaker or switch above it is off');
@@ -132,14 +132,14 @@ describe('for the electrician, a finding', () => {
     )!;
   test('above the first disconnect is made dead by the utility alone', () =>
     expect(burnedLug(doubled()).isolation).toMatch(
-      /^By the utility: nothing in the building makes this dead/,
+      /^By the utility: nothing in the building shuts this off/,
     ));
   test('whose supply was not recorded: that is said, and nothing is claimed dead', () => {
     const made = bench({ fedBy: null }).lines('main 100', '7 20 2x12cu m1 kitchen');
-    expect(burnedLug(made).isolation).toMatch(/^What makes this dead was not recorded/);
+    expect(burnedLug(made).isolation).toMatch(/^What shuts this off was not recorded/);
     const open = bench({ fedBy: null }).lines('7 20 2x12cu m1 kitchen');
     expect(finding(open, 'breaker/double-tap').isolation).toMatch(
-      /^What makes this dead was not recorded/,
+      /^What shuts this off was not recorded/,
     );
   });
   test('downstream is made dead from above, its lugs too', () => {

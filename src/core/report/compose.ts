@@ -1,10 +1,12 @@
 import type { Assessment } from '../assess';
+import type { PropertyValue } from '../entries/properties';
 import { propertySpec } from '../entries/properties';
 import type { Fact } from '../entries/inspection';
 import { crowdedPositions } from '../recording/check';
 import { gradeAdvice, gradeWords, grades } from '../grading/grade';
 import type { Finding } from '../grading/finding';
 import { legacyWords } from '../grading/legacy';
+import { verdictKeys } from '../examine/verdict';
 import { likelihoodWords, severityWords } from '../grading/matrix';
 import type { Hazard, Message } from '../rules/rule';
 import type { SiteView } from '../panel/site-view';
@@ -24,6 +26,8 @@ import { readingsAfter } from './readings-after';
 import { referrals, reportNotes } from './referrals';
 import { shutOffs } from './shut-off';
 import { summarise } from './summary';
+import { reportHead, toldAndAgreed } from './told';
+import { untilThenWords } from './until-then';
 import { fill } from './fill';
 import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
@@ -66,7 +70,7 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 2,
+    version: 3,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -78,6 +82,8 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
     school: `graded ${schoolWords[settings.school].toLowerCase()}`,
     differs: settingsDifferences(settings),
     permit: reportPermit(assessment),
+    head: reportHead(assessment),
+    told: toldAndAgreed(assessment),
     summary: summarise(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
@@ -123,12 +129,10 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
         ({ message }) => `Two records contradict each other: ${message}.`,
       ),
       ...inspection.unplaced.map(
-        (one) => `An entry could not be placed (${one.about}): ${one.reason}.`,
+        (one) => `An entry of the record could not be placed: ${one.reason}.`,
       ),
       ...site.panels.flatMap((panel) =>
-        panel.outOfRange.map(
-          (one) => `Recorded, but outside the panel (${one.about}): ${one.reason}.`,
-        ),
+        panel.outOfRange.map((one) => `Recorded, but it cannot be so: ${one.reason}.`),
       ),
     ],
     cautions,
@@ -161,6 +165,12 @@ function reportFinding(
     why: text('why'),
     whyHere,
     ask: text('ask'),
+    also: [
+      ...new Set(
+        finding.pressing.map((one) => `${one.place.label}: ${findingWords(one, 'ask', settings)}`),
+      ),
+    ],
+    untilThen: grade === 'danger' ? untilThenWords(rule) : [],
     who: rule.who,
     grade,
     gradeWord: gradeWords[grade],
@@ -204,7 +214,8 @@ function keptWhatIfs(
     const says =
       type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
     if (!says) return [];
-    const at = findings.findIndex(({ key }) => key === reader.value(id, 'evidenceFor'));
+    const evidence = reader.value(id, 'evidenceFor') ?? '';
+    const at = findings.findIndex(({ verdict }) => verdictKeys(verdict).includes(evidence));
     return {
       name: reader.value(id, 'name') ?? 'What if',
       says: says.value,
@@ -245,9 +256,10 @@ function reportPermit(assessment: Assessment): ReportPermit | undefined {
 /** What to do by when, gravest first. Notes ask for nothing. */
 function firstThings(
   findings: readonly ReportFinding[],
-  { settings }: Assessment,
+  { settings, site }: Assessment,
   frame: ReportFrame,
 ): FirstThings[] {
+  const role = site.site ? site.reader.value(site.site, 'clientRole') : undefined;
   return grades
     .filter((grade) => grade !== 'note')
     .flatMap((grade) => {
@@ -257,7 +269,10 @@ function firstThings(
         grade,
         gradeWord: gradeWords[grade],
         by: deadlineWords(grade, settings, frame.asOf),
-        advice: fill(gradeAdvice[grade], { days: settings.deadlineDays[grade] }),
+        advice: fill(gradeAdvice[grade], {
+          days: settings.deadlineDays[grade],
+          before: beforeWords(role),
+        }),
         findings: here.map(({ number, title, panelName, place }) => ({
           number,
           title: `${title} (${panelName}, ${place})`,
@@ -265,6 +280,18 @@ function firstThings(
       };
     });
 }
+
+/** Before what, for the client's own role: nobody who lives there is told of moving in. */
+const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
+  role === undefined
+    ? 'before anyone new relies on it'
+    : {
+        buyer: 'before moving in',
+        seller: 'and told to whoever buys',
+        owner: 'and nothing added to it before',
+        landlord: 'and before it is let again',
+        tenant: 'by the landlord, who is told in writing',
+      }[role];
 
 function recorded(
   facts: readonly Fact[],

@@ -115,7 +115,7 @@ const terms: readonly Term[] = [
   {
     term: 'Not seen',
     met: /not seen/i,
-    says: 'Nobody could look at it on this visit. It may be sound or not.',
+    says: 'Not looked at, or outside what was agreed. It may be sound or not.',
   },
   {
     term: 'Pigtail',

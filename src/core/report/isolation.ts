@@ -5,8 +5,8 @@ import { capital } from '../panel/words';
 import { SupplyReading } from '../supply/tree';
 import { offAbove, otherSupplies, ownHandles, staysLive } from './shut-off';
 
-const notRecorded = 'What makes this dead was not recorded: it is found before anything is opened.';
-const byUtility = 'By the utility: nothing in the building makes this dead.';
+const notRecorded = 'What shuts this off was not recorded: it is found before anything is opened.';
+const byUtility = 'By the utility: nothing in the building shuts this off.';
 
 /**
  * What must be off for work at a place, and what stays live all the same. Says nothing of how the work
@@ -26,9 +26,23 @@ export function isolationWords(
     group === 'ground' &&
       'Grounding conductors and pipes can carry current with everything here off.',
     ...otherSupplies(panel, site),
+    ...agreedOff(site),
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** Who switches off, and what must stay on, as agreed. */
+function agreedOff({ reader, site }: SiteView): string[] {
+  if (!site) return [];
+  const by = reader.value(site, 'shutOffBy');
+  const may = reader.value(site, 'mayShutOff');
+  const stays = reader.value(site, 'mustStayOn');
+  return [
+    ...(by || may === 'by-others' ? [`Switched off by: ${by ?? 'somebody else; ask who'}.`] : []),
+    ...(may === 'no' ? ['Not to be switched off without asking first.'] : []),
+    ...(stays ? [`Must stay on: ${stays}.`] : []),
+  ];
 }
 
 function offWords(group: string, ref: string, panel: PanelView, site: SiteView): string {

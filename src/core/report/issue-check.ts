@@ -4,6 +4,7 @@ import { counted } from '../panel/words';
 import { unplacedNotes } from '../walk/notes';
 import { splitRef } from '../entries/thing-types';
 import { findingWords } from './finding-words';
+import { stops } from './reassurance';
 
 /** A line of the check list before a report is issued. */
 export interface IssueLine {
@@ -19,9 +20,12 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
   const { site, inspection, findings, notSeen, coverage, settings } = assessment;
   const { reader } = site;
   const untold = findings.filter(({ grade, verdict, madeSafe }) => {
-    const told = [verdict.place.ref, splitRef(verdict.place.ref).thing, verdict.panel].some((ref) =>
-      reader.value(ref, 'toldWhom'),
-    );
+    const told = [
+      verdict.place.ref,
+      ...(verdict.place.formerly ?? []),
+      splitRef(verdict.place.ref).thing,
+      verdict.panel,
+    ].some((ref) => reader.value(ref, 'toldWhom'));
     return grade === 'danger' && !told && !madeSafe;
   });
   const refused = findings.filter(({ overrule }) => overrule?.refused);
@@ -44,6 +48,14 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
       'notes',
       'Every note has its place',
       unplacedNotes(site).map(({ words }) => words || 'a note without words'),
+      'stops',
+    ),
+    line(
+      'stop',
+      'A stop was told to somebody',
+      stops({ site })
+        .filter(({ toldWhom }) => !toldWhom)
+        .map(({ name }) => `${name}: stopped at the approach; record whom you told, and when`),
       'stops',
     ),
     line(

@@ -10,7 +10,7 @@ import type { ReportReading } from './readings';
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 2;
+  version: 3;
   inspection: string;
   place: string;
   address: string;
@@ -24,6 +24,10 @@ export interface ReportData {
   /** What the organisation or the town changed from the shipped yardstick, rules and words. */
   differs: string[];
   permit: ReportPermit | undefined;
+  /** What stands above everything: that the visit was stopped, and whom that was told. */
+  head: string[];
+  /** What was told, agreed and known beforehand, as recorded. */
+  told: { label: string; says: string }[];
   /** What it comes to, in three sentences. */
   summary: string[];
   firstThings: FirstThings[];
@@ -141,6 +145,10 @@ export interface ReportFinding {
   /** What the circuit model says of it in this house. */
   whyHere: WhyHere | undefined;
   ask: string;
+  /** What findings of the same cause ask for, that were Danger now or Urgent themselves. */
+  also: string[];
+  /** Of a Danger now: what the people there do until it is made safe. */
+  untilThen: string[];
   who: string;
   grade: Grade;
   gradeWord: string;

@@ -2,7 +2,7 @@ import type { PropertyValue } from '../entries/properties';
 import type { Grade } from '../grading/grade';
 
 /** What the rules now say of an item of an issued report. */
-export type ItemNow = 'mended' | 'still-found' | 'changed' | 'not-seen' | 'gone';
+export type ItemNow = 'mended' | 'still-found' | 'changed' | 'not-seen' | 'gone' | 'otherwise';
 
 /** One finding of the report a return visit starts from, and what became of it. */
 export interface ReturnItem {

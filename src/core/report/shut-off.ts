@@ -4,15 +4,71 @@ import { shutOffDevices, throwsOf } from '../panel/throws';
 import type { DeviceView, PanelView } from '../panel/views';
 import { capital, counted, listed } from '../panel/words';
 import { SupplyReading } from '../supply/tree';
+import type { Finding } from '../grading/finding';
 import type { ShutOff } from './report';
 
-/** How each panel is shut off, as recorded; what was not recorded is said, never guessed. */
-export function shutOffs({ site }: Assessment): ShutOff[] {
-  return site.panels.map((panel) => ({
-    panelName: panel.name,
-    how: panelOff(panel, site),
-    staysLive: staysLive(panel, site),
-  }));
+/** What a handle does: nobody tested that everything is dead behind it. */
+const switchesOff = 'switches the whole panel off; not tested, treat as live.';
+
+/**
+ * How each panel is shut off, as recorded; what was not recorded is said, never guessed. A panel nobody
+ * should touch has no such instruction.
+ */
+export function shutOffs({ site, findings }: Pick<Assessment, 'site' | 'findings'>): ShutOff[] {
+  return site.panels.map((panel) => {
+    const why = keepOff(panel, site, findings);
+    return {
+      panelName: panel.name,
+      how: why
+        ? [
+            `Do not touch this panel: ${why}.`,
+            'Call the utility or the emergency number, and a licensed electrician.',
+          ]
+        : [...panelOff(panel, site), ...byWhom(site)],
+      staysLive: why ? 'everything, until it was made safe' : staysLive(panel, site),
+    };
+  });
+}
+
+/** Rules whose finding makes a panel one not to be touched, with what to say of it. */
+const untouchable: Readonly<Record<string, string>> = {
+  'enclosure/live-metal': 'its metal may be live',
+  'reading/arcing': 'it arced or crackled',
+  'enclosure/dead-front': 'live parts are in reach',
+  'service/burned-termination': 'its main or a lug was burned or hot',
+  'service/loose': 'its main or a lug is loose',
+  'service/meter-socket-bypassed': 'its meter is bypassed',
+};
+
+/** Why nobody should touch a panel: live metal, arcing, an open gap, heat at the main; or the inspector stopped. */
+function keepOff(
+  panel: PanelView,
+  { reader }: SiteView,
+  findings: readonly Finding[],
+): string | undefined {
+  if (reader.value(panel.building, 'goOn') === 'stop') return 'the inspector stopped before it';
+  const here = findings
+    .flatMap(({ verdict, absorbed }) => [verdict, ...absorbed])
+    .filter((verdict) => verdict.panel === panel.id && verdict.outcome.outcome === 'found');
+  for (const { rule, outcome, place } of here) {
+    const danger = outcome.outcome === 'found' && outcome.danger !== undefined;
+    if (rule.id === 'enclosure/open-position' && danger)
+      return 'an opening in its front leads to live parts';
+    if (rule.id === 'enclosure/dead-front' && !danger) continue;
+    if (untouchable[rule.id]) return untouchable[rule.id];
+    const atMain = panel.main && place.ref.startsWith(panel.main.id);
+    if (atMain && (rule.id === 'breaker/burned-terminal' || rule.id === 'breaker/worn'))
+      return 'its main was found hot or failing';
+  }
+  return undefined;
+}
+
+/** Who may switch off here, as agreed. */
+function byWhom({ reader, site }: SiteView): string[] {
+  const may = site ? reader.value(site, 'mayShutOff') : undefined;
+  const by = site ? reader.value(site, 'shutOffBy') : undefined;
+  if (may === 'by-others' || by) return [`Switched off by: ${by ?? 'somebody else; ask who'}.`];
+  return may === 'no' ? ['As agreed, it is not to be switched off without asking first.'] : [];
 }
 
 /** What stays live when a panel's own handles are off. */
@@ -25,19 +81,19 @@ export function staysLive(panel: PanelView, site: SiteView): string {
     : panel.supply.place === 'downstream'
       ? `${wires}, until the breaker or switch above it is off`
       : panel.supply.place === 'first-disconnect'
-        ? `${wires}, from the meter on: only the utility can make them dead`
+        ? `${wires}, from the meter on: only the utility shuts them off`
         : `${wires}: where they are shut off was not recorded`;
   return sources.length > 0 ? `${held}; and what ${listed(sources)} feeds` : held;
 }
 
-/** Without a single main the bus itself stands before the handles, and no handle makes it dead. */
+/** Without a single main the bus itself stands before the handles, and no handle reaches it. */
 function busBeforeHandles({ main, pullOuts, upperRows, mainKind }: PanelView): string {
   if (main || pullOuts.length > 0) return '';
   if (upperRows !== undefined) return ' and the bus of the upper section';
   return mainKind === 'throws' ? ' and the whole bus' : '';
 }
 
-/** The device or switch above a thing whose handle makes it dead. Undefined: none is recorded. */
+/** The device or switch above a thing whose handle shuts it off. Undefined: none is recorded. */
 export function offAbove(thing: string, site: SiteView): string | undefined {
   const { reader } = site;
   const above = new SupplyReading(reader).above(thing);
@@ -85,7 +141,7 @@ const sourcesOf = ({ reader }: SiteView) =>
       name: reader.value(id, 'name') ?? 'a second supply',
     }));
 
-/** Its own handles that make it dead, in words. Undefined: not known, or it has none. */
+/** Its own handles that shut it off, in words. Undefined: not known, or it has none. */
 export function ownHandles(panel: PanelView, site: SiteView): string | undefined {
   const devices = shutOffDevices(panel);
   if (panel.main || panel.pullOuts.length > 0)
@@ -102,10 +158,7 @@ export function panelOff(panel: PanelView, site: SiteView): string[] {
   const lugsOnly = panel.mainKind === 'lugs';
   const lines = [
     own,
-    above &&
-      (own
-        ? `Or ${above}, which makes the whole panel dead.`
-        : `${capital(above)}: it makes the whole panel dead.`),
+    above && (own ? `Or ${above}, which ${switchesOff}` : `${capital(above)}: it ${switchesOff}`),
     !own && lugsOnly && 'It has no main of its own.',
     !own && !lugsOnly && 'Whether it has a main of its own was not recorded.',
     !own && !above && 'How it is shut off was not recorded. Ask before you need it.',

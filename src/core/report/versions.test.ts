@@ -62,7 +62,7 @@ const first = {
 test('a report of the first version is read: what it said stays, what it lacked is empty', () => {
   const read = readReportData(structuredClone(first));
   expect(read).toMatchObject({
-    version: 2,
+    version: 3,
     place: 'Old house',
     summary: first.summary,
     photos: [],
@@ -74,6 +74,38 @@ test('a report of the first version is read: what it said stays, what it lacked 
     photos: [],
   });
   expect(workList(read)).toHaveLength(1);
+});
+/** The same as the second version sealed it: the literal stays as it is. */
+const second = {
+  ...first,
+  version: 2,
+  photos: [],
+  directories: [],
+  shutOff: [{ panelName: 'Main panel', how: ['The main, 100 A: one handle.'], staysLive: 'wires' }],
+  comparisons: [],
+  glossary: [],
+  referrals: [],
+  notes: [],
+  staysOn: 'freezer',
+  panels: [{ ...first.panels[0], label: 'bus 125 A' }],
+  findings: [
+    {
+      ...first.findings[0],
+      remediesInOrder: false,
+      hazards: ['fire'],
+      photos: [],
+      exact: ['Breaker 7: 20 A'],
+      torque: '4 N·m by the panel’s label',
+      isolation: 'The main, 100 A: one handle.',
+      readingsAfter: ['torque'],
+    },
+  ],
+};
+
+test('a report of the second version is read: nothing of it changes, what it lacked is empty', () => {
+  const read = readReportData(structuredClone(second));
+  expect(read).toMatchObject({ ...second, version: 3, head: [], told: [] });
+  expect(read.findings[0]).toMatchObject({ also: [], untilThen: [] });
 });
 test('one of today is read as it is', () => {
   const today = composeReport(bench().lines('7 20 2x12cu m1 kitchen').assess(), {

@@ -1,5 +1,14 @@
 import type { ReportData, ReportFinding } from './report';
 
+type AddedThird = 'version' | 'head' | 'told';
+type AddedThirdToFinding = 'also' | 'untilThen';
+
+/** A report as sealed before it told what was told, and what to do until a danger is made safe. */
+export type ReportData2 = Omit<ReportData, AddedThird | 'findings'> & {
+  version: 2;
+  findings: Omit<ReportFinding, AddedThirdToFinding>[];
+};
+
 type Added =
   | 'version'
   | 'photos'
@@ -14,37 +23,47 @@ type AddedToFinding =
   'remediesInOrder' | 'hazards' | 'photos' | 'exact' | 'torque' | 'isolation' | 'readingsAfter';
 
 /** A report as sealed before it had photos, directories and the electrician's facts. */
-export type ReportData1 = Omit<ReportData, Added | 'findings' | 'panels'> & {
+export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
   version?: undefined;
-  findings: Omit<ReportFinding, AddedToFinding>[];
+  findings: Omit<ReportFinding, AddedToFinding | AddedThirdToFinding>[];
   panels: Omit<ReportData['panels'][number], 'label'>[];
 };
 
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
-  const report = sealed as ReportData | ReportData1;
-  if (report.version === 2) return report;
-  return {
-    ...report,
-    version: 2,
-    photos: [],
-    directories: [],
-    shutOff: [],
-    comparisons: [],
-    glossary: [],
-    referrals: [],
-    notes: [],
-    staysOn: undefined,
-    panels: report.panels.map((panel) => ({ ...panel, label: '' })),
-    findings: report.findings.map((finding) => ({
-      ...finding,
-      remediesInOrder: false,
-      hazards: [],
-      photos: [],
-      exact: [],
-      torque: '',
-      isolation: '',
-      readingsAfter: [],
-    })),
-  };
+  const report = sealed as ReportData | ReportData2 | ReportData1;
+  if (report.version === 3) return report;
+  return thirdOf(report.version === 2 ? report : secondOf(report));
 }
+
+const secondOf = (report: ReportData1): ReportData2 => ({
+  ...report,
+  version: 2,
+  photos: [],
+  directories: [],
+  shutOff: [],
+  comparisons: [],
+  glossary: [],
+  referrals: [],
+  notes: [],
+  staysOn: undefined,
+  panels: report.panels.map((panel) => ({ ...panel, label: '' })),
+  findings: report.findings.map((finding) => ({
+    ...finding,
+    remediesInOrder: false,
+    hazards: [],
+    photos: [],
+    exact: [],
+    torque: '',
+    isolation: '',
+    readingsAfter: [],
+  })),
+});
+
+const thirdOf = (report: ReportData2): ReportData => ({
+  ...report,
+  version: 3,
+  head: [],
+  told: [],
+  findings: report.findings.map((finding) => ({ ...finding, also: [], untilThen: [] })),
+});

@@ -108,6 +108,8 @@ export interface RuleMeta {
   /** The remedies are steps of one way, in this order, not a choice. */
   remediesInOrder?: boolean;
   messages: Readonly<Record<string, Message>>;
+  /** Of a Danger now: what the people there do until it is made safe, where it is not that of its hazard. */
+  untilThen?: string;
 }
 
 /** A fact nobody recorded of any place, asked for at each. */

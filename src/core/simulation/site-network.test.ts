@@ -366,7 +366,6 @@ describe('metal that people touch', () => {
   });
   test('two circuits that claim one screw are one load, and the conflict is shown', () => {
     const one = bench({ panel: { bond: 'strap' } }).lines('main 100', '1 20 12cu:b m1 n1 g1 hall');
-    const before = flowing(one).made.network.branches.filter(({ kind }) => kind === 'load').length;
     const [terminal] = [...one.assess().site.panels[0]!.terminals.values()].filter(
       ({ label }) => label === '1',
     );
@@ -392,7 +391,6 @@ describe('metal that people touch', () => {
     expect(made2).toBeDefined();
     const { made } = flowing(one);
     expect(made.network.branches.filter(({ kind }) => kind === 'load')).toHaveLength(alone);
-    expect(before).toBeLessThanOrEqual(alone);
     expect(one.assess().site.panels[0]!.outOfRange.map(({ reason }) => reason)).toEqual([
       'the screw of 1 belongs to two circuits: Hall and Hall again',
     ]);

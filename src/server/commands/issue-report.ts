@@ -1,6 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
+import type { Assessment } from '@/core/assess';
 import { assess } from '@/core/assess';
 import { canonicalJson } from '@/core/formats/canonical';
 import type { InspectionPackage } from '@/core/formats/package';
@@ -79,7 +80,10 @@ export async function issueReport(
     const report: ReportData = closes
       ? {
           ...composed,
-          closing: { of: closes.number, ...compareWithIssued(closes.report, assessment) },
+          closing: {
+            of: closes.number,
+            ...compareWithIssued(closes.report, assessment, closes.then),
+          },
         }
       : composed;
     const id = randomUUID();
@@ -123,10 +127,17 @@ export async function issueReport(
 async function reportToClose(
   tx: Transaction,
   before: readonly IssuedRow[],
-): Promise<{ number: string; report: ReportData } | undefined> {
+): Promise<{ number: string; report: ReportData; then: Assessment } | undefined> {
   const last = before.find(({ kind }) => kind === 'report');
   const whole = last && (await maybeOneIssued(tx, last.id));
-  return whole && { number: whole.number, report: readReportData(whole.report) };
+  if (!whole) return undefined;
+  const { entries, settings } = JSON.parse(whole.package) as InspectionPackage;
+  return {
+    number: whole.number,
+    report: readReportData(whole.report),
+    // Today's rules on the facts of that day tell what work mended from what the rules see otherwise.
+    then: assess(entries, settings),
+  };
 }
 
 /** An issued report with what it was made from. */

@@ -152,7 +152,8 @@ function placeOf({ entries }: InspectionPackage, id: string): string {
 
 /** What the rules of today make of the sealed entries, where it is not what the report says. */
 function otherwiseNow(report: ReportData, { entries, settings }: InspectionPackage): string[] {
-  const { items, fresh } = compareWithIssued(report, assess(entries, settings));
+  const now = assess(entries, settings);
+  const { items, fresh } = compareWithIssued(report, now, now);
   return [
     ...items
       .filter(({ now }) => now !== 'still-found')

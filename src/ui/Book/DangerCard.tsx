@@ -7,53 +7,82 @@ import { properties } from '@/core/entries/properties';
 import type { Finding } from '@/core/grading/finding';
 import { cautions } from '@/core/report/cautions';
 import { findingWords } from '@/core/report/finding-words';
+import { stops } from '@/core/report/reassurance';
+import { untilThenWords } from '@/core/report/until-then';
 import { subjectOfRef } from '@/core/walk/asked';
 import { GradeMark } from '../primitives/GradeMark';
 import { useBook } from './context';
 
-/** Stops the walk when something becomes a danger now: what to do, whom to call, what was done. */
+/** Stops the walk when something becomes a danger now, or the inspector stops: every danger on one card. */
 export function DangerCard() {
   const { state } = useBook();
   const { findings, site } = state.assessment;
   const dangers = findings.filter((finding) => finding.grade === 'danger');
+  const stopped = stops({ site });
   const known = useRef<Set<string> | undefined>(undefined);
-  const before = useRef<Element | null>(null);
-  const [shown, setShown] = useState<string>();
-  const keys = dangers.map((finding) => finding.key).join(' ');
+  const focused = useRef<Element | null>(null);
+  const [shown, setShown] = useState<readonly string[]>([]);
+  const keys = [
+    ...dangers.map(({ key }) => key),
+    ...stopped.map(({ building }) => stopKey(building)),
+  ].join(' ');
 
   useEffect(() => {
     const now = new Set(keys.split(' ').filter(Boolean));
     const before = known.current;
     known.current = now;
     if (!before) return;
-    const fresh = [...now].find((key) => !before.has(key));
-    if (fresh) setShown(fresh);
+    const fresh = [...now].filter((key) => !before.has(key));
+    if (fresh.length > 0)
+      setShown((standing) => [...standing.filter((key) => now.has(key)), ...fresh]);
   }, [keys]);
 
-  const finding = dangers.find((one) => one.key === shown);
-  if (!finding) return null;
-  const about = safeSubject(finding, site);
+  const here = dangers.filter(({ key }) => shown.includes(key));
+  const halts = stopped.filter(({ building }) => shown.includes(stopKey(building)));
+  if (here.length === 0 && halts.length === 0) return null;
+  const close = () => setShown([]);
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && setShown(undefined)}>
+    <Dialog.Root open onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
         <Dialog.Content
-          onOpenAutoFocus={() => (before.current = document.activeElement)}
+          onOpenAutoFocus={() => (focused.current = document.activeElement)}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            if (before.current instanceof HTMLElement) before.current.focus();
+            if (focused.current instanceof HTMLElement) focused.current.focus();
           }}
+          aria-describedby={undefined}
           className="border-danger bg-sheet fixed inset-x-3 top-1/2 z-20 mx-auto max-h-[94dvh] max-w-xl -translate-y-1/2 overflow-y-auto border-t-8 p-5"
         >
           <Dialog.Title className="text-danger flex items-center gap-2 text-xl font-bold">
-            <GradeMark grade="danger" size={22} /> Danger now: {finding.verdict.place.label}
+            <GradeMark grade="danger" size={22} />{' '}
+            {halts.length > 0
+              ? 'Stop: not safe to go on'
+              : `Danger now: ${here.map(({ verdict }) => verdict.place.label).join(', ')}`}
           </Dialog.Title>
-          <DangerDetail key={finding.key} finding={finding} about={about} />
+          {halts.map(({ building, name }) => (
+            <Halt key={building} building={building} name={name} close={close} />
+          ))}
+          {here.map((finding) => (
+            <DangerDetail
+              key={finding.key}
+              finding={finding}
+              about={safeSubject(finding, site)}
+              close={close}
+            />
+          ))}
+          <ul className="text-ink2 mt-3 list-disc pl-5">
+            {cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
+
+const stopKey = (building: string) => `stop:${building}`;
 
 /** The place itself where it can carry what was done, else the panel. */
 function safeSubject(finding: Finding, site: Parameters<typeof subjectOfRef>[1]): string {
@@ -62,33 +91,81 @@ function safeSubject(finding: Finding, site: Parameters<typeof subjectOfRef>[1])
   return subject && properties.madeSafe.on.some((one) => one === subject) ? place.ref : panel;
 }
 
-function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
+/** The inspector stopped: nothing is opened, and somebody is told. */
+function Halt({ building, name, close }: { building: string; name: string; close(): void }) {
+  const { state, actions } = useBook();
+  const [told, setTold] = useState(state.assessment.site.reader.value(building, 'toldWhom') ?? '');
+  return (
+    <section className="mt-2" aria-label={`Stop, ${name}`}>
+      <p>
+        Step back. Nothing at {name} is opened, touched or measured. Tell the people there to keep
+        away, and call the utility or a licensed electrician; the emergency number where anyone is
+        hurt or anything burns. The report can be issued once it is recorded whom you told.
+      </p>
+      <label className="mt-2 grid gap-1">
+        Told whom, and when
+        <input className="field" value={told} onChange={(event) => setTold(event.target.value)} />
+      </label>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Dialog.Close
+          className="act act-main flex-1"
+          onClick={() => {
+            if (told.trim()) void actions.observe(building, { toldWhom: told.trim() });
+            close();
+          }}
+        >
+          Keep this
+        </Dialog.Close>
+        <Dialog.Close className="act flex-1">Nobody told yet</Dialog.Close>
+      </div>
+    </section>
+  );
+}
+
+function DangerDetail({
+  finding,
+  about,
+  close,
+}: {
+  finding: Finding;
+  about: string;
+  close(): void;
+}) {
   const { state, actions } = useBook();
   const { reader } = state.assessment.site;
+  const { settings } = state.assessment;
   const [done, setDone] = useState(reader.value(about, 'madeSafe') ?? '');
   const [told, setTold] = useState(reader.value(about, 'toldWhom') ?? '');
-  const { verdict } = finding;
+  const { verdict, pressing } = finding;
   const facts: Facts = {
     ...(done.trim() && { madeSafe: done.trim() }),
     ...(told.trim() && { toldWhom: told.trim() }),
   };
   return (
-    <>
-      <Dialog.Description className="mt-2">
-        {findingWords(verdict, 'seen', state.assessment.settings)}
-      </Dialog.Description>
-      <h3 className="mt-3 font-bold">What to do</h3>
-      <p>{findingWords(verdict, 'ask', state.assessment.settings)}</p>
-      <h3 className="mt-3 font-bold">Whom to call</h3>
+    <section
+      className="border-hair border-t pt-2 first-of-type:border-0"
+      aria-label={verdict.place.label}
+    >
+      <p className="mt-2">
+        <strong>{verdict.place.label}:</strong> {findingWords(verdict, 'seen', settings)}
+      </p>
+      <h3 className="mt-2 font-bold">What to do</h3>
+      <p>{findingWords(verdict, 'ask', settings)}</p>
+      {pressing.map((one) => (
+        <p key={one.rule.id + one.place.ref}>
+          {one.place.label}: {findingWords(one, 'ask', settings)}
+        </p>
+      ))}
+      {untilThenWords(verdict.rule).map((words) => (
+        <p key={words} className="mt-1 font-semibold">
+          {words}
+        </p>
+      ))}
+      <h3 className="mt-2 font-bold">Whom to call</h3>
       <p>
         {verdict.rule.who}; the utility where its side is concerned; the emergency number where
         anyone is hurt or anything burns.
       </p>
-      <ul className="text-ink2 mt-3 list-disc pl-5">
-        {cautions.map((caution) => (
-          <li key={caution}>{caution}</li>
-        ))}
-      </ul>
       <div className="mt-3 grid gap-2">
         <label className="grid gap-1">
           Made safe: what was done
@@ -103,6 +180,7 @@ function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
             className="act act-main flex-1"
             onClick={() => {
               if (Object.keys(facts).length > 0) void actions.observe(about, facts);
+              close();
             }}
           >
             Keep this and go on
@@ -110,6 +188,6 @@ function DangerDetail({ finding, about }: { finding: Finding; about: string }) {
           <Dialog.Close className="act flex-1">Not made safe yet</Dialog.Close>
         </div>
       </div>
-    </>
+    </section>
   );
 }

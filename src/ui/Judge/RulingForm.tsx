@@ -4,6 +4,7 @@ import type { Grade } from '@/core/grading/grade';
 import { grades, gradeWords } from '@/core/grading/grade';
 import type { Finding } from '@/core/grading/finding';
 import { readRulings } from '@/core/grading/rulings';
+import { verdictKeys } from '@/core/examine/verdict';
 import { add, observe } from '@/core/recording/draft';
 import { useBook } from '../Book/context';
 
@@ -17,7 +18,10 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
   const { state, actions } = useBook();
   const { site } = state.assessment;
   const { reader } = site;
-  const ruling = readRulings(reader.inspection, reader).get(finding.key);
+  const rulings = readRulings(reader.inspection, reader);
+  const ruling = verdictKeys(finding.verdict)
+    .map((key) => rulings.get(key))
+    .find(Boolean);
   const [grade, setGrade] = useState<Grade | ''>(ruling?.overruledTo?.value ?? '');
   const [reason, setReason] = useState(ruling?.reason ?? '');
   const [safe, setSafe] = useState(ruling?.madeSafe?.value ?? '');

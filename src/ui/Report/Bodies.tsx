@@ -11,7 +11,7 @@ import { Official } from './Official';
 import { Part } from './Part';
 import { PermitResult } from './PermitResult';
 import { Findings } from './Findings';
-import { Besides, Dangers, Glossary } from './PlainWords';
+import { Besides, Dangers, Glossary, Told } from './PlainWords';
 import { Readings } from './Readings';
 import { RecordParts } from './RecordParts';
 import { ReportDrawing } from './ReportDrawing';
@@ -37,6 +37,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
         <GradeKey findings={report.findings} />
         <Findings report={report} pictures={pictures} />
         <Dangers report={report} />
+        <Told report={report} />
         {report.permit && <PermitResult permit={report.permit} />}
         <Readings report={report} />
         <Photos {...frame} title="Other photos" other />
@@ -54,6 +55,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
         <Summary report={frame.report} />
       </div>
       {frame.report.closing && <Closing closing={frame.report.closing} />}
+      <Told report={frame.report} />
       <WorkList report={frame.report} />
       <Wide {...frame} />
       <Readings report={frame.report} />
@@ -70,6 +72,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
       </div>
       {frame.report.closing && <Closing closing={frame.report.closing} />}
       <Official report={frame.report} />
+      <Told report={frame.report} />
       <NotSeen report={frame.report} audience="official" />
       <Wide {...frame} />
     </>
@@ -83,6 +86,7 @@ export const bodies: Record<Audience, (frame: ReportFrame) => ReactNode> = {
       {frame.report.closing && <Closing closing={frame.report.closing} />}
       {frame.report.permit && <PermitResult permit={frame.report.permit} />}
       <Wide {...frame} />
+      <Told report={frame.report} />
       <Findings report={frame.report} />
       <Readings report={frame.report} />
       <Photos {...frame} title="Photos" />

@@ -32,9 +32,10 @@ export function FirstThings({ report }: { report: Pick<ReportData, 'firstThings'
           </ol>
           {thing.grade === 'danger' && (
             <div className="border-danger mt-2 grid gap-1 border-l-4 pl-3 text-sm">
-              {dangers.map(({ number, ask, madeSafe }) => (
+              {dangers.map(({ number, ask, also, untilThen, madeSafe }) => (
                 <p key={number}>
-                  <strong>{number}</strong> {madeSafe ? `Made safe: ${madeSafe}` : ask}
+                  <strong>{number}</strong>{' '}
+                  {madeSafe ? `Made safe: ${madeSafe}` : [ask, ...also, ...untilThen].join(' ')}
                 </p>
               ))}
               <p className="font-bold">{keepAway}</p>

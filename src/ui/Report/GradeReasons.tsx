@@ -1,5 +1,7 @@
 import { gradeWords } from '@/core/grading/grade';
+import { capital } from '@/core/panel/words';
 import type { ReportFinding } from '@/core/report/report';
+import { severityLine } from '@/core/report/severity-words';
 
 /** Every step of a grade, the text it rests on, and who recorded what; folded unless asked for. */
 export function GradeReasons({
@@ -25,8 +27,8 @@ export function GradeReasons({
         ))}
       </ol>
       <p className="mt-1">
-        Severity {finding.severity} of 4: {finding.severityWord}. Likelihood {finding.likelihood} of
-        5: {finding.likelihoodWord}.
+        {capital(severityLine(finding))}. Severity {finding.severity} of 4, likelihood{' '}
+        {finding.likelihood} of 5.
       </p>
       <p className="mt-1">
         {finding.sources.join(' · ')}

@@ -33,6 +33,22 @@ export function Glossary({ report }: { report: ReportData }) {
   );
 }
 
+/** What was told, agreed and known beforehand; it is printed as it was recorded. */
+export function Told({ report: { told } }: { report: ReportData }) {
+  if (told.length === 0) return null;
+  return (
+    <Part id="told" title="Told and agreed">
+      <Items>
+        {told.map(({ label, says }) => (
+          <Item key={label + says} term={label}>
+            {says}
+          </Item>
+        ))}
+      </Items>
+    </Part>
+  );
+}
+
 /** What was noted besides, and what others must look at. */
 export function Besides({ report: { referrals, notes } }: { report: ReportData }) {
   return (

@@ -5,6 +5,11 @@ import type { ReportData } from '@/core/report/report';
 export function Summary({ report }: { report: ReportData }) {
   return (
     <>
+      {report.head.map((words) => (
+        <p key={words} role="note" className="border-danger mb-4 border-l-8 pl-3 text-lg font-bold">
+          {words}
+        </p>
+      ))}
       <h1 id="summary" className="text-[26px] leading-8 font-bold">
         {report.summary.join(' ')}
       </h1>

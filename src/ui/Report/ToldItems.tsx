@@ -23,11 +23,28 @@ export function ToldItems({ finding, children }: ToldItemsProps) {
       <Item term="Why it matters here">{finding.why}</Item>
       {finding.hazards.length > 0 && <Item term="What it can lead to">{hazardsOf(finding)}</Item>}
       {finding.whyHere && (
-        <Item term="In this house, calculated">
+        <Item
+          term={
+            finding.whyHere.assumed.length > 0
+              ? 'An example, calculated'
+              : 'In this house, calculated'
+          }
+        >
           <WhyHereFigure why={finding.whyHere} />
         </Item>
       )}
       <Item term="What to ask for">{finding.ask}</Item>
+      {finding.also.map((words) => (
+        <Item key={words} term="Also, of the same cause">
+          {words}
+        </Item>
+      ))}
+      {!finding.madeSafe &&
+        finding.untilThen.map((words) => (
+          <Item key={words} term="Meanwhile">
+            <strong>{words}</strong>
+          </Item>
+        ))}
       <Item term="Who and when">
         {finding.who}, {finding.by}
       </Item>

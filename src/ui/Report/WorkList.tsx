@@ -37,6 +37,11 @@ export function WorkList({ report }: { report: ReportData }) {
                   <Item term="Of the same cause">{finding.absorbed.join('; ')}</Item>
                 )}
                 <Item term="To do">{finding.ask}</Item>
+                {finding.also.map((words) => (
+                  <Item key={words} term="To do too">
+                    {words}
+                  </Item>
+                ))}
                 <Item term="Ways">{mendingWords(finding)}</Item>
                 {finding.whyHere && <Item term="Calculated">{finding.whyHere.sentence}</Item>}
                 {finding.madeSafe && <Item term="Made safe">{finding.madeSafe}</Item>}

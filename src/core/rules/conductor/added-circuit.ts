@@ -1,16 +1,5 @@
-import type { PropertyValue } from '../../entries/properties';
+import { cableYear, clearlyYounger } from '../../panel/cable-age';
 import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../rule';
-
-/** First year of each age a jacket tells. */
-const fromYear: Record<PropertyValue<'cableAge'>, number> = {
-  'to-1945': 1880,
-  '1920-1955': 1920,
-  '1950-1970': 1950,
-  '1967-1984': 1967,
-  '1985-2000': 1985,
-  'from-2001': 2001,
-};
-const clearlyYounger = 5;
 
 /** A circuit clearly younger than its panel was added: ask for the paper. */
 export const addedCircuit = defineRule({
@@ -44,12 +33,10 @@ export const addedCircuit = defineRule({
   asks: 'cable',
   places: ({ places }) => places.cables,
   check({ cable, conductors }, { site: { reader }, panel }) {
-    const said = reader.fact(cable.id, 'cableAge');
+    const told = cableYear(reader, cable.id);
+    const age = told?.year;
+    const said = told?.fact;
     const jacket = reader.fact(cable.id, 'jacket');
-    const byColour =
-      jacket && ['yellow', 'orange', 'black'].includes(jacket.value) ? 2001 : undefined;
-    const own = reader.fact(cable.id, 'yearBuilt');
-    const age = own?.value ?? (said ? fromYear[said.value] : byColour);
     const year = reader.fact(panel.id, 'yearBuilt') ?? reader.fact(panel.building, 'yearBuilt');
     const circuits = conductors.flatMap(
       ({ landsOn }) => (landsOn?.value && panel.terminals.get(landsOn.value)?.circuit?.id) || [],
@@ -74,7 +61,7 @@ export const addedCircuit = defineRule({
     }
     if (!year) return notSeen(want(panel.id, 'yearBuilt', 'find the year of the panel'));
     if (age <= year.value + clearlyYounger)
-      return clear('of the age of the panel', own ?? said ?? jacket, year);
+      return clear('of the age of the panel', said ?? jacket, year);
     const permits = reader.fact(panel.building, 'permitsKnown');
     if (!permits || permits.value === 'unknown')
       return likelyNotSeen(

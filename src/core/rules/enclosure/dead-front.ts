@@ -44,7 +44,7 @@ export const deadFront = defineRule<CoverPlace>({
     missing: {
       short: 'Dead front missing',
       seen: 'The dead front is missing; live parts are in reach.',
-      why: 'Anyone who touches the bus here is electrocuted; nothing trips.',
+      why: 'Anyone who touches the bus here can be killed; a breaker may not trip.',
       ask: 'Keep everybody away and have the panel covered today by a licensed electrician.',
     },
     socket: {

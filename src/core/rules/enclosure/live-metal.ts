@@ -17,6 +17,8 @@ export const liveMetal = defineRule({
   ],
   who: 'the utility and a licensed electrician',
   remedies: ['Shut off by the utility, then the lost bond or neutral found'],
+  untilThen:
+    'Until it is made safe: nobody touches metal at the panel, taps, pipes or appliances with metal cases; nobody baths or showers; children and animals stay away. Where somebody was hurt, call the emergency number.',
   messages: {
     tingle: {
       short: 'A tingle was felt at the metal',

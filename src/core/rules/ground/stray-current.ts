@@ -17,6 +17,8 @@ export const strayCurrent = defineRule<StrayPlace>({
   example: '2.8 A on the ground of the boat shed’s feeder.',
   sources: [{ code: '250.6', says: 'objectionable current' }],
   remedies: ['The second joint of neutral and ground found, and mended in the right order'],
+  untilThen:
+    'Until it is made safe: nobody works on, opens or disconnects that pipe; at a smell of gas leave, touch no switch, and call the gas emergency number from outside.',
   messages: {
     path: {
       short: '{place}: {amps} A',

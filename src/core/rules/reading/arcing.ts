@@ -18,6 +18,8 @@ export const arcing = defineRule({
   example: 'A crackle behind the cover that follows the kettle.',
   sources: [{ code: '110.12(B), 110.27', says: 'no arcing parts' }],
   remedies: ['The supply shut off by who may, then the place found and mended'],
+  untilThen:
+    'Until it is made safe: stay away from the panel. At smoke or flame leave the building and call the fire service; say that it is electrical.',
   messages: {
     arcs: {
       short: 'Arcing: {where}',

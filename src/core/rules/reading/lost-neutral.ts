@@ -19,6 +19,8 @@ export const lostNeutral = defineRule({
   sources: [{ code: '250.24, readings', says: 'legs of a split-phase supply against each other' }],
   who: 'the utility and a licensed electrician',
   remedies: ['The neutral followed from the transformer inward, and re-made'],
+  untilThen:
+    'Until it is made safe: unplug what is dear or delicate, leave heaters and cookers off at the appliance, touch no metal of the panel, and call the utility: its emergency line answers at night.',
   messages: {
     lost: {
       short: '{aV} V and {bV} V: the neutral is failing or lost',

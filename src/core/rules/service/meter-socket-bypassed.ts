@@ -16,6 +16,8 @@ export const meterSocketBypassed = defineRule({
   ],
   who: 'the utility',
   remedies: ['The utility disconnects and makes it right'],
+  untilThen:
+    'Until it is made safe: nobody touches the meter or its socket, however dead it looks; call the utility.',
   messages: {
     bypassed: {
       short: '{place}: jumped or bypassed',

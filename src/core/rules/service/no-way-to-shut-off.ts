@@ -31,7 +31,7 @@ export const noWayToShutOff = defineRule<Place & Partial<DisconnectPlace>>({
     none: {
       short: 'Nothing here shuts everything off',
       seen: 'No handle at this first disconnect turns everything off.',
-      why: 'In an emergency nobody here can make this building dead.',
+      why: 'In an emergency nobody here can shut this building off.',
       ask: 'A main for this building.',
     },
   },

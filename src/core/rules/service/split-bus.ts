@@ -19,7 +19,7 @@ export const splitBus = defineRule({
     split: {
       short: 'Split-bus panel, no single main',
       seen: 'The panel has no single main: several throws in its upper section, one of which feeds the lower.',
-      why: 'Switching one handle does not make this panel dead, and its lower section hangs on one breaker, whatever its own breakers add up to.',
+      why: 'Switching one handle does not shut this panel off, and its lower section hangs on one breaker, whatever its own breakers add up to.',
       ask: 'A mark on every main now; a panel with one main when it is next renewed.',
     },
   },

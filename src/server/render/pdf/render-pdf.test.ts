@@ -182,7 +182,7 @@ describe.each(audiences)('the PDF for the reader: %s', (audience) => {
         'Work by place',
         'Nothing here is done live.',
         'Main panel, Breaker 15',
-        'More conductors under a breaker screw',
+        'More conductors under a screw',
         'To be off',
         'Torque',
         'Read and record after',

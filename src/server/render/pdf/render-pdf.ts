@@ -10,7 +10,14 @@ import type { Page, PrintedReport } from './page';
 import { closing } from './sections/closing';
 import { cover, firstThings } from './sections/cover';
 import { plainFindings, wholeFindings } from './sections/finding';
-import { besides, directory, glossary, inPlainWords, shutOffCard } from './sections/household';
+import {
+  besides,
+  directory,
+  glossary,
+  inPlainWords,
+  shutOffCard,
+  told,
+} from './sections/household';
 import { doubts, notSeen } from './sections/not-seen';
 import { findingTable, noPermit, permitResult } from './sections/official';
 import { allPhotos, otherPhotos } from './sections/photos';
@@ -32,6 +39,7 @@ const sections: Record<Audience, readonly Section[]> = {
     drawings,
     plainFindings,
     inPlainWords,
+    told,
     permitResult,
     readings,
     otherPhotos,
@@ -46,6 +54,7 @@ const sections: Record<Audience, readonly Section[]> = {
     cover,
     caution,
     closing,
+    told,
     workListSection,
     drawings,
     readings,
@@ -59,6 +68,7 @@ const sections: Record<Audience, readonly Section[]> = {
     cover,
     permitResult,
     noPermit,
+    told,
     closing,
     findingTable,
     notSeen,
@@ -72,6 +82,7 @@ const sections: Record<Audience, readonly Section[]> = {
     closing,
     permitResult,
     drawings,
+    told,
     wholeFindings,
     readings,
     allPhotos,

@@ -10,7 +10,10 @@ import { ink, ink2 } from './flow';
 export function whyHere(flow: Flow, why: WhyHere): void {
   const { doc } = flow;
   const { width, height, parts } = drawWhyHere(why);
-  flow.item('In this house, calculated', why.sentence);
+  flow.item(
+    why.assumed.length > 0 ? 'An example, calculated' : 'In this house, calculated',
+    why.sentence,
+  );
   flow.room(height + 8);
   const top = doc.y;
   flow.figure(whyHereAlt(why), () => {

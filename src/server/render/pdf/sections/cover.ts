@@ -3,6 +3,7 @@ import { audienceWords } from '@/core/report/audience';
 import { dayWords } from '@/core/report/dates';
 import { counted } from '@/core/panel/words';
 import { keepAway } from '@/core/report/cautions';
+import { reassures } from '@/core/report/summary';
 import { gradeLine } from '../grade-line';
 import { ink2 } from '../flow';
 import type { Page } from '../page';
@@ -22,6 +23,7 @@ export function cover({ flow, report, issued, audience }: Page): void {
     flow.paragraph(`A draft: not issued, not signed. ${audienceWords[audience]}.`, { bold: true });
   for (const line of coverLines({ report })) flow.paragraph(line, { color: ink2 });
   flow.gap(4);
+  for (const words of report.head) flow.paragraph(words, { size: 12, bold: true, after: 4 });
   for (const sentence of report.summary)
     flow.paragraph(sentence, { size: 13, bold: true, after: 2 });
 }
@@ -48,7 +50,12 @@ export function firstThings(page: Page): void {
   const { flow, report } = page;
   flow.gap(6);
   flow.heading('What to do first', 2);
-  if (report.firstThings.length === 0) flow.paragraph('Nothing was found that asks for work.');
+  if (report.firstThings.length === 0)
+    flow.paragraph(
+      reassures(report)
+        ? 'Nothing was found that asks for work.'
+        : 'What is written above comes first; no finding names a work by itself.',
+    );
   for (const thing of report.firstThings) {
     gradeLine(flow, thing.grade, `${thing.gradeWord}, ${thing.by}. ${thing.advice}`);
     for (const finding of thing.findings)
@@ -64,7 +71,7 @@ export function firstThings(page: Page): void {
 function today({ flow, report }: Page): void {
   for (const finding of report.findings.filter(({ grade }) => grade === 'danger'))
     flow.paragraph(
-      `${finding.number}: ${finding.madeSafe ? `made safe: ${finding.madeSafe}` : finding.ask}`,
+      `${finding.number}: ${finding.madeSafe ? `made safe: ${finding.madeSafe}` : [finding.ask, ...finding.also, ...finding.untilThen].join(' ')}`,
       { indent: 20, after: 2 },
     );
   flow.paragraph(keepAway, { indent: 20, after: 2 });

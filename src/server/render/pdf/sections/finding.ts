@@ -3,6 +3,7 @@ import { gradeWords } from '@/core/grading/grade';
 import { hazardsOf } from '@/core/report/comparisons';
 import { mendingWords } from '@/core/report/mending';
 import type { ReportFinding } from '@/core/report/report';
+import { severityLine } from '@/core/report/severity-words';
 import { gradeLine } from '../grade-line';
 import { ink2 } from '../flow';
 import type { Page } from '../page';
@@ -80,6 +81,8 @@ function told({ flow }: Page, finding: ReportFinding): void {
   if (finding.hazards.length > 0) flow.item('What it can lead to', hazardsOf(finding));
   if (finding.whyHere) whyHere(flow, finding.whyHere);
   flow.item('What to ask for', finding.ask);
+  for (const words of finding.also) flow.item('Also, of the same cause', words);
+  if (!finding.madeSafe) for (const words of finding.untilThen) flow.item('Meanwhile', words);
   flow.item('Who and when', `${finding.who}, ${finding.by}`);
   if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
   if (finding.overrule) flow.item('Grade set by hand', finding.overrule);
@@ -99,7 +102,7 @@ export const sourcesOf = (finding: ReportFinding) =>
 
 /** The result in one sentence. */
 const gradedWords = (finding: ReportFinding) =>
-  `severity ${finding.severity} of 4 (${finding.severityWord}), likelihood ${finding.likelihood} of 5 (${finding.likelihoodWord}): ${finding.gradeWord}. Every step is in the whole record.`;
+  `${finding.gradeWord}: ${severityLine(finding)}. Severity ${finding.severity} of 4, likelihood ${finding.likelihood} of 5; every step is in the whole record.`;
 
 const traceWords = (finding: ReportFinding) =>
   finding.trace

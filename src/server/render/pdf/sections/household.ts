@@ -53,6 +53,13 @@ export function glossary({ flow, report }: Page): void {
   for (const { term, says } of report.glossary) flow.item(term, says);
 }
 
+/** What was told, agreed and known beforehand. */
+export function told({ flow, report }: Page): void {
+  if (report.told.length === 0) return;
+  flow.heading('Told and agreed', 2);
+  for (const { label, says } of report.told) flow.item(label, says);
+}
+
 /** What was noted besides, and what others must look at. */
 export function besides({ flow, report }: Page): void {
   if (report.referrals.length > 0) {

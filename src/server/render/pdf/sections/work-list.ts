@@ -29,6 +29,7 @@ export function workListSection(page: Page): void {
       flow.item('Found', `${finding.seen} (${finding.certainty})`);
       if (finding.absorbed.length > 0) flow.item('Of the same cause', finding.absorbed.join('; '));
       flow.item('To do', finding.ask);
+      for (const words of finding.also) flow.item('To do too', words);
       flow.item('Ways', mendingWords(finding));
       if (finding.whyHere) flow.item('Calculated', finding.whyHere.sentence);
       if (finding.madeSafe) flow.item('Made safe', finding.madeSafe);
