@@ -19,6 +19,7 @@ export function osierCottage(author: string): { inspection: string; entries: Ent
   panel(book);
   circuits(book);
   readings(book);
+  touched(book);
   for (const { number } of stages) nothingWrongAt(book, number);
   return { inspection: 'osier-cottage', entries: book.entries };
 }
@@ -81,6 +82,11 @@ function supply(book: Logbook): void {
     name: 'Disconnect outdoors',
     fedFrom: 'osier-meter',
     disconnectRatingA: 100,
+    disconnectRole: 'service',
+    disconnectFused: true,
+    supplySize: '2',
+    supplyMetal: 'al',
+    bond: 'screw',
     disconnectMarked: true,
     disconnectThrows: 1,
     metersLocation: 'outdoors',
@@ -97,7 +103,11 @@ function supply(book: Logbook): void {
       electrodeConductorSize: '4',
       electrodeConductorMetal: 'cu',
       clamp: 'sound',
-      ...(kind === 'rod' && { nextRod: { value: 3, unit: 'm' as const } }),
+      ...(kind === 'rod' && {
+        nextRod: { value: 3, unit: 'm' as const },
+        rodState: 'whole' as const,
+        rodLength: { value: 8, unit: 'ft' as const },
+      }),
     });
 }
 
@@ -140,11 +150,14 @@ function panel(book: Logbook): void {
     spliceFillPercent: 0,
     bundledOver600: 0,
     meteredTo: 'owner',
+    sharedNeutrals: 'none',
+    supplyGroundMetal: 'al',
   });
   for (const lug of ['l1', 'l2', 'ln'])
     book.observe(`${panelId}/${lug}`, {
       lugCondition: 'sound',
       lugMechanics: 'sound',
+      tightness: 'firm',
       strandsCut: false,
       markedForAl: true,
     });
@@ -245,6 +258,8 @@ function readings(book: Logbook): void {
       legA: 22,
       legB: 15,
       peakLegA: 48,
+      peakOver: 'month',
+      continuityOhm: 0.2,
       enclosureToEarthV: 0,
       enclosureMeter: 'loading',
       closedUp: [],
@@ -260,6 +275,21 @@ function readings(book: Logbook): void {
     for (const terminal of device.terminals)
       if (terminal.conductors.length > 0)
         book.observe(terminal.ref, { outputV: 121, loadCurrentA: 4 }, 'measured');
+}
+
+/** What a qualified hand touches with the supply off: every breaker rocked and pulled, every screw tugged. */
+function touched(book: Logbook): void {
+  const view = book.site.panels[0]!;
+  for (const device of view.devices)
+    book.observe(device.id, { tightness: 'firm', wear: 'sound', tripsOnClosing: 'no' });
+  for (const { ref } of view.positions) book.observe(ref, { busCondition: 'bright' });
+  const screws = [
+    ...view.devices.flatMap(({ terminals }) => terminals),
+    ...view.bars.flatMap(({ terminals }) => terminals),
+  ];
+  for (const { ref, conductors } of screws)
+    if (conductors.length > 0) book.observe(ref, { tightness: 'firm' });
+  for (const cable of view.cables) book.observe(cable.id, { partWork: 'none' }, 'told');
 }
 
 /** "Nothing wrong here" at every group of a stage, as the inspector taps it. */

@@ -84,7 +84,7 @@ describe('the ropewalk, 28 circuits traced by code', () => {
     look(seen === 'dead' ? 'alive' : 'dead');
     const wrong = traced(book.entries);
     const { decoded } = wrong.trace.outlets.find(({ id }) => id === outlet)!;
-    expect(decoded).toMatchObject({ answer: 'repeat', rounds: [5] });
+    expect('rounds' in decoded && decoded.rounds).toContain(5);
     expect(decodedWords(decoded, wrong.panel)).toContain('round 5');
     look(seen);
     expect(traced(book.entries).trace.outlets.find(({ id }) => id === outlet)!.decoded.answer).toBe(
