@@ -89,8 +89,7 @@ export function truthOf(
         case 'temperatureC':
           return ambientC + 6;
         case 'torqueNm': {
-          const label =
-            (panel && torqueOnLabel(about, panel, site.reader)?.value) ?? 4;
+          const label = (panel && torqueOnLabel(about, panel, site.reader)?.value) ?? 4;
           const firm = site.reader.value(about, 'tightness') ?? 'firm';
           return nmOf(label) * (firm === 'firm' ? 1 : 0.55);
         }

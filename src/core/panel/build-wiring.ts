@@ -26,6 +26,7 @@ export function buildConductors(
     size: reader.fact(id, 'size'),
     metal: reader.fact(id, 'metal'),
     colour: reader.fact(id, 'colour'),
+    insulation: reader.value(id, 'insulationKind'),
     landsOn: reader.fact(id, 'landsOn'),
   });
   const conductors: ConductorView[] = [];

@@ -114,6 +114,7 @@ export interface ConductorView {
   size: Fact<PropertyValue<'size'>> | undefined;
   metal: Fact<PropertyValue<'metal'>> | undefined;
   colour: Fact<PropertyValue<'colour'>> | undefined;
+  insulation: PropertyValue<'insulationKind'> | undefined;
   landsOn: Fact<PropertyValue<'landsOn'>> | undefined;
   cable: CableView | undefined;
 }

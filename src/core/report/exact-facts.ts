@@ -5,7 +5,7 @@ import type { ConductorView, DeviceView, PanelView, TerminalView } from '../pane
 import { roomCard } from '../load/room-card';
 import { conductorWords, listed } from '../panel/words';
 import { formOf } from '../panel/device-forms';
-import { propertySpec } from '../entries/properties';
+import { properties, propertySpec } from '../entries/properties';
 import type { PropertyName } from '../entries/properties';
 import { valueWords } from './value-words';
 
@@ -106,7 +106,13 @@ const terminalWires = ({ conductors, circuit }: TerminalView) =>
   `${conductors.length === 0 ? 'no conductor recorded' : conductors.map(wire).join(' + ')}${circuit?.name ? `, ${circuit.name}` : ''}`;
 
 const wire = (conductor: ConductorView) =>
-  [conductorWords(conductor), conductor.colour?.value].filter(Boolean).join(' ');
+  [
+    conductorWords(conductor),
+    conductor.colour?.value,
+    conductor.insulation && properties.insulationKind.choices[conductor.insulation],
+  ]
+    .filter(Boolean)
+    .join(' ');
 
 /** Conductors under a bar's screw, each with the breaker of its cable where that is known. */
 function wires(conductors: readonly ConductorView[], panel: PanelView): string {

@@ -1,6 +1,7 @@
 import type { Place } from './place';
 import { panelPlace } from './places';
-import type { Outcome, Scene, Want } from './rule';
+import type { Outcome, Want } from './outcome';
+import type { Scene } from './scene';
 
 /** What a rule looks at one by one, and what it answers once for its panel where none was recorded. */
 interface Looked {

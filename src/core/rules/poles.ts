@@ -2,10 +2,9 @@ import { formOf } from '../panel/device-forms';
 import type { DeviceView, PanelView } from '../panel/views';
 import { LazyPlace } from './lazy-place';
 import type { Place } from './place';
-import { order } from './place';
 import type { TerminalPlace } from './device-places';
 import { TerminalPlaceView, deviceLabel, positionsUnder } from './device-places';
-import type { FoundOutcome, Outcome, RuleMeta, Scene } from './rule';
+import type { FoundOutcome, Likelihood, Outcome, Severity } from './outcome';
 
 /** The screws of one handle: a two-pole breaker is one thing, the halves of a tandem are two. */
 export interface PolesPlace extends Place {
@@ -61,10 +60,15 @@ const rank: Record<Outcome['outcome'], number> = {
   found: 3,
 };
 
+interface Base {
+  severity: Severity;
+  likelihood: Likelihood;
+}
+
 /** One answer for the poles of a handle: that of its worst screw. */
 export const worstPole =
-  (check: (place: TerminalPlace, scene: Scene) => Outcome, base: RuleMeta['base']) =>
-  ({ poles }: PolesPlace, scene: Scene): Outcome => {
+  <S>(check: (place: TerminalPlace, scene: S) => Outcome, base: Base) =>
+  ({ poles }: PolesPlace, scene: S): Outcome => {
     let worst = check(poles[0]!, scene);
     for (const pole of poles.slice(1)) {
       const other = check(pole, scene);
@@ -73,13 +77,13 @@ export const worstPole =
     return worst;
   };
 
-function weight(outcome: Outcome, base: RuleMeta['base']): number {
+function weight(outcome: Outcome, base: Base): number {
   const step = rank[outcome.outcome] * 1000;
   if (outcome.outcome === 'not-seen') return step + (outcome.likely ? 1 : 0);
   return outcome.outcome === 'found' ? step + graveness(outcome, base) : step;
 }
 
-const graveness = ({ base, danger }: FoundOutcome, own: RuleMeta['base']) => {
+const graveness = ({ base, danger }: FoundOutcome, own: Base) => {
   const { severity, likelihood } = base ?? own;
   return (danger ? 100 : 0) + severity * 10 + likelihood;
 };

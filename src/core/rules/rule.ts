@@ -1,70 +1,13 @@
-import type { Fact } from '../entries/inspection';
 import type { PropertyName } from '../entries/properties';
-import type { PanelView } from '../panel/views';
-import type { SiteView } from '../panel/site-view';
-import type { Settings } from '../settings/settings';
-import type { Grade } from '../grading/grade';
-import type { Around } from './around';
+import type { Source } from '../yardstick/yardstick';
 import type { LookedAt } from './nothing-recorded';
 import { answerOnce } from './nothing-recorded';
+import type { Hazard, Likelihood, Outcome, Severity } from './outcome';
 import type { Place } from './place';
-import type { PanelPlaces } from './places';
-import type { Source, Yardstick } from '../yardstick/yardstick';
+import type { Scene } from './scene';
 
-export type { Place };
-export type Severity = 1 | 2 | 3 | 4;
-export type Likelihood = 1 | 2 | 3 | 4 | 5;
-export type Hazard = 'fire' | 'shock' | 'arc flash' | 'damage' | 'outage';
-
-/** What a rule may look at. */
-export interface Scene {
-  site: SiteView;
-  panel: PanelView;
-  places: PanelPlaces;
-  /** Buildings, meters, electrodes and other things outside the panels that this panel answers for. */
-  around: Around;
-  yardstick: Yardstick;
-  settings: Settings;
-}
-
-/** A fact that is wanted: what to do to get it. */
-export interface Want {
-  about: string;
-  property: PropertyName;
-  /** Imperative and short: "read the marking beside the screw". */
-  say: string;
-}
-
-export type MessageData = Readonly<Record<string, string | number>>;
-
-/** The answer of a check. Silence is never a pass: a missing fact that matters is *not seen*. */
-export type Outcome =
-  | { outcome: 'does-not-apply'; because: string }
-  | { outcome: 'not-seen'; wants: readonly Want[]; likely?: boolean; facts?: readonly Fact[] }
-  | FoundOutcome
-  | { outcome: 'clear'; message: string; facts: readonly Fact[] };
-
-export interface FoundOutcome {
-  outcome: 'found';
-  /** Id of one of the rule's messages. */
-  message: string;
-  data: MessageData;
-  /** What the finding rests on. */
-  facts: readonly Fact[];
-  /** Replaces the rule's own base, with the reason. */
-  base?: { severity: Severity; likelihood: Likelihood; because: string };
-  /** Year the yardstick first said so in words, where it differs by place. null = always. */
-  since?: number | null;
-  /** The gravest the grade can be, and why. */
-  most?: { grade: Grade; because: string };
-  /** Danger now in every school, and why. */
-  danger?: string;
-  /** Ordinary assumptions made, each with what would clear it. */
-  presumes?: readonly string[];
-  /** Facts that would sharpen but cannot change the finding. */
-  wants?: readonly Want[];
-  sources?: readonly Source[];
-}
+export type { Place, Scene };
+export * from './outcome';
 
 /** The words of one way a rule is broken. {name} stands for the data's value. */
 export interface Message {
@@ -173,38 +116,3 @@ export function defineRule<P extends Place>(
     },
   };
 }
-
-export const clear = (message: string, ...facts: (Fact | undefined)[]): Outcome => ({
-  outcome: 'clear',
-  message,
-  facts: facts.includes(undefined) ? facts.filter((fact) => fact !== undefined) : (facts as Fact[]),
-});
-export const doesNotApply = (because: string): Outcome => ({ outcome: 'does-not-apply', because });
-export const notSeen = (...wants: Want[]): Outcome => ({ outcome: 'not-seen', wants });
-export const likelyNotSeen = (facts: readonly (Fact | undefined)[], ...wants: Want[]): Outcome => ({
-  outcome: 'not-seen',
-  likely: true,
-  wants,
-  facts: facts.filter((fact) => fact !== undefined),
-});
-export const want = (about: string, property: PropertyName, say: string): Want => ({
-  about,
-  property,
-  say,
-});
-export const present = (...facts: (Fact | undefined)[]): Fact[] =>
-  facts.filter((fact) => fact !== undefined);
-
-/** A finding that rests on facts some of which may be absent. */
-export const found = (
-  message: string,
-  data: MessageData,
-  facts: readonly (Fact | undefined)[],
-  more: Omit<Partial<FoundOutcome>, 'outcome' | 'message' | 'data' | 'facts'> = {},
-): FoundOutcome => ({
-  outcome: 'found',
-  message,
-  data,
-  facts: facts.filter((fact) => fact !== undefined),
-  ...more,
-});

@@ -31,13 +31,17 @@ export interface AskedGroup {
 
 const specs = Object.entries(properties) as [PropertyName, PropertySpec][];
 
-/** Properties of a subject, at one stage or at any, in the order they are declared. */
+/** Acts that show a negative to the eye; what is found by touching, testing or tracing is never written unasked. */
+const seenByEye: readonly string[] = ['look', 'open', 'ask'];
+
+/** Properties of a subject, at one stage or at any, in the order they are declared; retired ones are not asked. */
 export const propertiesOf = (subject: Subject, stage?: number): PropertyName[] =>
   specs
     .filter(
       ([, spec]) =>
         spec.on.includes(subject) &&
         spec.input !== 'none' &&
+        !spec.retired &&
         (stage === undefined || spec.stage === stage),
     )
     .map(([name]) => name);
@@ -186,8 +190,8 @@ export function nothingWrong(group: AskedGroup): { about: string; facts: Facts }
   const byThing = new Map<string, Facts>();
   if (group.shut) return [];
   for (const { about, property, recorded } of group.facts) {
-    const { fine } = properties[property] as PropertySpec;
-    if (recorded || fine === undefined) continue;
+    const { fine, act } = properties[property] as PropertySpec;
+    if (recorded || fine === undefined || !seenByEye.includes(act)) continue;
     byThing.set(about, { ...byThing.get(about), [property]: fine });
   }
   return [...byThing].map(([about, facts]) => ({ about, facts }));

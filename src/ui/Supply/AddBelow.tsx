@@ -1,11 +1,13 @@
 'use client';
 
+import { useState } from 'react';
 import type { Facts } from '@/core/entries/properties';
 import type { ThingType } from '@/core/entries/thing-types';
 import type { Draft } from '@/core/recording/draft';
 import { add } from '@/core/recording/draft';
 import { panelTemplates } from '@/core/recording/panel-templates';
 import { useBook } from '../Book/context';
+import { BuildingChoice } from './BuildingChoice';
 
 interface AddBelowProps {
   id: string;
@@ -17,8 +19,9 @@ interface AddBelowProps {
 export function AddBelow({ id, type, choose }: AddBelowProps) {
   const { state, panel, actions } = useBook();
   const { site } = state.assessment;
-  if (!['service', 'meter', 'disconnect', 'panel'].includes(type)) return null;
   const feeds = type === 'panel' ? undefined : id;
+  const [building, setBuilding] = useState(panel.building);
+  if (!['service', 'meter', 'disconnect', 'panel'].includes(type)) return null;
   const hang = async (make: (newId: () => string) => { drafts: Draft[]; made: string }) => {
     let made = '';
     const refused = await actions.record((newId) => {
@@ -32,7 +35,7 @@ export function AddBelow({ id, type, choose }: AddBelowProps) {
     hang((newId) => {
       const made = newId();
       const facts: Facts = feeds ? { fedFrom: feeds } : {};
-      return { made, drafts: [add(kind, made, panel.building, facts)] };
+      return { made, drafts: [add(kind, made, building, facts)] };
     });
   const hangPanel = (templateId: string) =>
     hang((newId) => {
@@ -51,7 +54,7 @@ export function AddBelow({ id, type, choose }: AddBelowProps) {
       return {
         made,
         drafts: [
-          add('panel', made, panel.building, {
+          add('panel', made, building, {
             name: `Panel ${site.panels.length + 1}`,
             ...(feeds && { fedFrom: feeds }),
             ...template.facts,
@@ -63,6 +66,7 @@ export function AddBelow({ id, type, choose }: AddBelowProps) {
     });
   return (
     <div className="grid gap-2" role="group" aria-label="Hang on it">
+      <BuildingChoice chosen={building} choose={setBuilding} />
       <div className="flex flex-wrap gap-2">
         {type !== 'panel' && (
           <>

@@ -1,10 +1,12 @@
 'use client';
 
+import { useState } from 'react';
 import type { Facts } from '@/core/entries/properties';
 import type { ThingType } from '@/core/entries/thing-types';
 import { add } from '@/core/recording/draft';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../Book/context';
+import { BuildingChoice } from './BuildingChoice';
 
 const kinds: readonly { type: ThingType; words: string; facts?: Facts }[] = [
   { type: 'electrode', words: 'rod', facts: { electrodeKind: 'rod' } },
@@ -17,6 +19,8 @@ const kinds: readonly { type: ThingType; words: string; facts?: Facts }[] = [
   { type: 'outlet', words: 'appliance', facts: { outletKind: 'appliance' } },
   { type: 'work', words: 'works known' },
   { type: 'dwelling', words: 'dwelling' },
+  { type: 'building', words: 'another building', facts: { name: 'Another building' } },
+  { type: 'pipe', words: 'drain', facts: { pipeKind: 'drain' } },
 ];
 
 /** What belongs to the supply without feeding a panel: electrodes, pipes, second supplies, things near by. */
@@ -27,11 +31,12 @@ export function AroundList({ chosen, choose }: { chosen: string; choose(id: stri
   const things = [...inspection.things.values()].filter(
     (thing) => types.has(thing.type) && !site.reader.value(thing.id, 'removed'),
   );
+  const [building, setBuilding] = useState(panel.building);
   const record = async (type: ThingType, facts: Facts = {}) => {
     let made = '';
     const refused = await actions.record((newId) => {
       made = newId();
-      return [add(type, made, panel.building, facts)];
+      return [add(type, made, type === 'building' ? site.site! : building, facts)];
     });
     if (!refused) choose(made);
   };
@@ -54,6 +59,7 @@ export function AroundList({ chosen, choose }: { chosen: string; choose(id: stri
           </li>
         ))}
       </ul>
+      <BuildingChoice chosen={building} choose={setBuilding} />
       <div className="mt-3 flex flex-wrap gap-2" role="group" aria-label="Record another">
         {kinds.map(({ type, words, facts }) => (
           <button key={words} className="act" onClick={() => void record(type, facts)}>

@@ -1,3 +1,4 @@
+import { namedFromV } from '@/core/simulation/flow';
 import type { Flow, FlowWay } from '@/core/simulation/flow';
 import { ampsWords, voltsWords } from '@/core/simulation/figures';
 import type { PlacedFlow } from '@/core/simulation/lay-out-feeds';
@@ -110,6 +111,7 @@ function Ways({ spot }: { spot: PlacedFlow }) {
 function Box({ spot, name }: { spot: PlacedFlow; name: string }) {
   const { x, y } = at(spot);
   const { node } = spot;
+  const live = node?.touchV !== undefined && node.touchV > namedFromV;
   return (
     <g>
       <rect
@@ -119,9 +121,21 @@ function Box({ spot, name }: { spot: PlacedFlow; name: string }) {
         height={boxH}
         rx={2}
         fill="var(--app)"
-        stroke="var(--ink)"
-        strokeWidth={1.2}
+        stroke={live ? 'var(--danger)' : 'var(--ink)'}
+        strokeWidth={live ? 4 : 1.2}
       />
+      {live && (
+        <text
+          x={x}
+          y={y - 6}
+          fontSize={12}
+          fontWeight={700}
+          textAnchor="middle"
+          fill="var(--danger)"
+        >
+          {`touching it: ${voltsWords(node.touchV!)} to earth`}
+        </text>
+      )}
       <text x={x} y={y + 20} fontSize={14} fontWeight={700} textAnchor="middle" fill="var(--ink)">
         {name}
       </text>

@@ -7,6 +7,7 @@ import type { PropertySpec } from '@/core/entries/properties';
 import { lengthsOf } from '@/core/walk/lengths-of';
 import { useBook } from '../Book/context';
 import { ChoiceField, ChoicesField } from './ChoiceField';
+import { ThingField } from './ThingField';
 import { TypedField } from './TypedField';
 
 interface FactFieldProps {
@@ -15,9 +16,13 @@ interface FactFieldProps {
   certainty?: Certainty;
 }
 
-/** How a property is usually known: what is measured is measured, what is set out is told. */
+/** How a property is usually known, by the act that gets it: what is tested is measured, what is asked is told. */
 const usually = (spec: PropertySpec): Certainty =>
-  spec.stage === 10 || spec.input === 'length' ? 'measured' : spec.stage === 1 ? 'told' : 'seen';
+  spec.act === 'test' || spec.input === 'length'
+    ? 'measured'
+    : spec.act === 'ask'
+      ? 'told'
+      : 'seen';
 
 /** One fact, asked for as its kind wants; recorded when it is chosen or left. */
 export function FactField({ about, property, certainty }: FactFieldProps) {
@@ -53,6 +58,16 @@ export function FactField({ about, property, certainty }: FactFieldProps) {
         label={label}
         choices={spec.choices ?? {}}
         value={value as string[] | undefined}
+        record={record}
+      />
+    );
+  if (spec.input === 'thing')
+    return (
+      <ThingField
+        label={label}
+        about={about}
+        ofTypes={spec.ofTypes ?? []}
+        value={value as string | undefined}
         record={record}
       />
     );

@@ -40,7 +40,14 @@ export function FactSheet({ about, without = [] }: FactSheetProps) {
   const subject = subjectOfRef(about, state.assessment.site);
   if (!subject) return null;
   const seen: readonly string[] = observations;
-  const names = propertiesOf(subject).filter((name) => !without.includes(name));
+  // What is no longer asked for still stands where it was recorded, and can be corrected there.
+  const retired = (Object.keys(properties) as PropertyName[]).filter((name) => {
+    const spec = properties[name] as PropertySpec;
+    return (
+      spec.retired && spec.on.includes(subject) && state.assessment.site.reader.fact(about, name)
+    );
+  });
+  const names = [...propertiesOf(subject), ...retired].filter((name) => !without.includes(name));
   const own = names.filter((name) => !elsewhere.includes(name) && !seen.includes(name));
   const noticed = observations.filter(
     (name) => (properties[name] as PropertySpec).on.includes(subject) && names.includes(name),

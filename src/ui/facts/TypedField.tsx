@@ -1,8 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import * as v from 'valibot';
 import type { PropertySpec } from '@/core/entries/properties';
-import type { Length } from '@/core/entries/properties/spec';
+import type { Length, Torque } from '@/core/entries/properties/spec';
+import { parseTorque, torqueText } from '@/core/panel/torque';
 import { lengthWords, parseLength } from '@/core/panel/lengths';
 import { readNumbers } from '@/core/shorthand/numbers';
 
@@ -24,10 +26,20 @@ export function TypedField({ label, spec, value, lengths, record }: TypedFieldPr
     if (text.trim() === '') return setText(shown);
     const read = readTyped(spec, text, lengths);
     if ('fault' in read) return setFault(read.fault);
+    const fits = v.safeParse(spec.schema, read.value);
+    if (!fits.success)
+      return setFault(
+        `${spec.label}: expected ${expectedWords(spec, fits.issues[0].message)}, got ${text.trim()}`,
+      );
     setFault('');
     record(read.value);
   };
-  const asks = spec.input === 'length' ? `${label}, ${lengths === 'us' ? 'in' : 'mm'}` : label;
+  const asks =
+    spec.input === 'length'
+      ? `${label}, ${lengths === 'us' ? 'in' : 'mm'}`
+      : spec.input === 'torque'
+        ? `${label}, N·m or lbf·in`
+        : label;
   return (
     <label className="text-caption text-ink2 grid content-start gap-0.5">
       {asks}
@@ -50,9 +62,17 @@ export function TypedField({ label, spec, value, lengths, record }: TypedFieldPr
   );
 }
 
+/** What a schema wants, in words; its own where it has them. */
+function expectedWords(spec: PropertySpec, message: string): string {
+  if (/^Invalid/.test(message))
+    return spec.unit ? `a possible figure in ${spec.unit}` : 'a possible value';
+  return message;
+}
+
 function shownWords(spec: PropertySpec, value: unknown): string {
   if (value === undefined) return '';
   if (spec.input === 'length') return lengthWords(value as Length);
+  if (spec.input === 'torque') return torqueText(value as Torque);
   if (Array.isArray(value)) return value.length === 0 ? 'none' : value.join(', ');
   return String(value);
 }
@@ -66,7 +86,7 @@ function readTyped(
   const trimmed = text.trim();
   switch (spec.input) {
     case 'number': {
-      const number = Number(trimmed.replace(',', '.'));
+      const number = Number(trimmed.replace(',', '.').replace(/\s*[^\d.]+$/, ''));
       return Number.isFinite(number)
         ? { value: number }
         : { fault: `${spec.label}: expected a number, got ${trimmed}` };
@@ -76,6 +96,12 @@ function readTyped(
       return length === undefined
         ? { fault: `${spec.label}: expected a length such as 820 mm or 32 in, got ${trimmed}` }
         : { value: length };
+    }
+    case 'torque': {
+      const torque = parseTorque(trimmed);
+      return torque === undefined
+        ? { fault: `${spec.label}: expected a torque such as 4 N·m or 25 lbf·in, got ${trimmed}` }
+        : { value: torque };
     }
     case 'numbers': {
       const numbers = readNumbers(trimmed.replaceAll(' ', ''));

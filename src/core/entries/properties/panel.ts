@@ -11,7 +11,6 @@ import {
   property,
   quantity,
   text,
-  thingId,
   torque,
   whole,
   yesNo,

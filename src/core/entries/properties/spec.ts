@@ -182,9 +182,9 @@ export const torque = (on: readonly Subject[], label: string, asked: Asked) =>
 
 /** A length keeps its number and unit as entered; a bare number is mm. */
 export const lengthSchema = v.union([
-  v.pipe(v.number(), v.minValue(0), v.maxValue(1_000_000)),
+  v.pipe(v.number(), v.gtValue(0, 'more than 0 mm'), v.maxValue(1_000_000)),
   v.strictObject({
-    value: v.pipe(v.number(), v.minValue(0), v.maxValue(1_000_000)),
+    value: v.pipe(v.number(), v.gtValue(0, 'more than 0'), v.maxValue(1_000_000)),
     unit: v.picklist(['mm', 'm', 'in', 'ft']),
   }),
 ]);

@@ -207,7 +207,7 @@ export const supplyProperties = {
     },
     outside,
   ),
-  sourceA: quantity(['source'], 'Its output current', 1000, 'A', outside),
+  sourceA: moreThanNone(['source'], 'Its output current', 1000, 'A', outside),
   /** Panel the second supply feeds. */
   feeds: otherThing(['source'], 'Feeds', ['panel'], outside),
   sourceTap: choice(

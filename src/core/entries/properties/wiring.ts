@@ -309,7 +309,7 @@ export const wiringProperties = {
   maximumOvercurrentA: moreThanNone(['load'], 'Maximum overcurrent device', 800, 'A', trace),
   fuseOnly: yesNo(['load'], 'Nameplate says fuse only', trace),
   fullLoadA: moreThanNone(['load'], 'Full-load current from the table', 600, 'A', trace),
-  listedW: quantity(['load'], 'Nameplate power', 60000, 'W', trace),
+  listedW: moreThanNone(['load'], 'Nameplate power', 60000, 'W', trace),
   loadPoles: choice(
     ['load'],
     'Connected',

@@ -1,3 +1,5 @@
+import type { PropertyValue } from '../../entries/properties';
+import { properties } from '../../entries/properties';
 import type { Place } from '../place';
 import { panelPlace } from '../places';
 import type { Outcome } from '../rule';
@@ -30,11 +32,13 @@ export const openKnockout = defineRule<Place & { knockout?: true }>({
       ask: 'The knockout taken out and a closure plate fitted.',
     },
   },
-  places: ({ panel }) =>
+  places: ({ panel, site: { reader } }) =>
     panel.knockouts.length > 0
       ? panel.knockouts.map((id, index) => ({
           ref: id,
-          label: `Knockout ${index + 1}`,
+          label: [`Knockout ${index + 1}`, sideWords(reader.value(id, 'knockoutSide'))]
+            .filter(Boolean)
+            .join(', '),
           related: [id],
           order: 50 + index,
           knockout: true as const,
@@ -56,3 +60,6 @@ export const openKnockout = defineRule<Place & { knockout?: true }>({
     return found(fact.value, {}, [fact]);
   },
 });
+
+const sideWords = (side: PropertyValue<'knockoutSide'> | undefined) =>
+  side && properties.knockoutSide.choices[side];

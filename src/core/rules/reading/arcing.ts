@@ -31,7 +31,6 @@ export const arcing = defineRule({
   places: ({ panel }) => [panelPlace(panel, 'Listening at the panel')],
   check(_, scene) {
     const { site, panel } = scene;
-    const { reader } = site;
     const seen = arcingSeen(scene);
     const listened = heardAt(scene);
     if (seen.length > 0)

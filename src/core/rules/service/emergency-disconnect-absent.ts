@@ -16,7 +16,7 @@ export const emergencyDisconnectAbsent = defineRule({
   base: { severity: 1, likelihood: 1 },
   since: 2020,
   finds:
-    'A dwelling without an emergency disconnect outdoors. Asked for since 2020; advice for an older one.',
+    'A one- or two-family dwelling without an emergency disconnect outdoors. Asked for since 2020; advice for an older one.',
   example: 'A house of 1964 whose only disconnect is the main in the cellar.',
   sources: [{ code: '230.85', says: 'emergency disconnects of dwellings' }],
   remedies: ['A disconnect outdoors when the service is next renewed'],
@@ -34,6 +34,13 @@ export const emergencyDisconnectAbsent = defineRule({
     const kind = scene.site.reader.value(place.ref, 'buildingKind');
     if (!kind) return notSeen(want(place.ref, 'buildingKind', 'say whether it is a dwelling'));
     if (kind === 'shop' || kind === 'outbuilding') return doesNotApply('not a dwelling');
-    return there(place, scene);
+    const { reader } = scene.site;
+    const dwellings = reader.value(place.ref, 'dwellings');
+    if (dwellings !== undefined && dwellings > 2)
+      return doesNotApply('asked of one- and two-family dwellings');
+    const answer = there(place, scene);
+    return answer.outcome === 'found' && kind !== 'house' && dwellings === undefined
+      ? notSeen(want(place.ref, 'dwellings', 'count the dwellings'))
+      : answer;
   },
 });

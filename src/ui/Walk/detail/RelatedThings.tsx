@@ -3,6 +3,7 @@
 import { add } from '@/core/recording/draft';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../../Book/context';
+import { CircuitScrews } from './CircuitScrews';
 
 /** What belongs to a thing and is recorded apart: a conductor's cable, a circuit's load, a box's knockouts. */
 export function RelatedThings({ about }: { about: string }) {
@@ -41,6 +42,14 @@ export function RelatedThings({ about }: { about: string }) {
           + load
         </button>
       )}
+      {thing.type === 'circuit' && <CircuitScrews circuit={about} />}
+      {panel.multiwires
+        .filter(({ hots }) => hots.some(({ circuit }) => circuit?.id === about))
+        .map(({ id }) => (
+          <button key={id} className="act" onClick={() => go(id)}>
+            Its shared neutral: everything
+          </button>
+        ))}
       {thing.type === 'panel' && (
         <button className="act" onClick={() => void make('knockout')}>
           + knockout

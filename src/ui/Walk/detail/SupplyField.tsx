@@ -18,7 +18,9 @@ export function SupplyField() {
   const place = {
     'first-disconnect': 'This panel holds the first disconnect.',
     downstream: 'This panel is downstream of the first disconnect.',
-    unknown: 'Whether this is the first disconnect is not known.',
+    unknown: panel.supply.unsureOf
+      ? 'Whether the disconnect ahead of it is service equipment is not recorded.'
+      : 'Whether this is the first disconnect is not known.',
   }[panel.supply.place];
   return (
     <div className="text-caption text-ink2 grid gap-0.5">

@@ -1,0 +1,291 @@
+/** @jest-environment jsdom */
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import * as v from 'valibot';
+import { properties } from '@/core/entries/properties';
+import type { Facts, PropertyName, PropertySpec } from '@/core/entries/properties';
+import type { Subject } from '@/core/entries/thing-types';
+import { bench } from '@/core/testing/bench';
+import type { Bench } from '@/core/testing/bench';
+import { refOf } from '@/core/testing/rule-cases';
+import type { BookContext } from '../Book/context';
+import { BookContextProvider } from '../Book/context';
+import { AroundList } from '../Supply/AroundList';
+import { CircuitScrews } from '../Walk/detail/CircuitScrews';
+import { FactSheet } from './FactSheet';
+
+/** A site with one of everything that can be recorded. */
+function everything(): Bench {
+  const made = bench({ rows: 6 }).lines(
+    'main 100',
+    '1+3 30 10cu:b/10cu:r m1 n1 g1 in:nm dryer',
+    '5 20 12cu:b m1 n2 g2 in:nm counter left',
+    '2 20 12cu:r m1 n3 g3 in:nm counter right',
+    '7 20 12cu:r m1 ~5 in:nm hall',
+  );
+  for (const [type, id, within] of [
+    ['dwelling', 'flat', 'house'],
+    ['room', 'hall', 'house'],
+    ['work', 'work', 'house'],
+    ['meter', 'meter', 'house'],
+    ['source', 'solar', 'house'],
+    ['electrode', 'rod', 'house'],
+    ['pipe', 'pipe', 'house'],
+    ['outlet', 'outlet', 'house'],
+    ['knockout', 'hole', 'panel'],
+    ['instrument', 'clamp', 'site'],
+    ['note', 'note', 'site'],
+  ] as const)
+    made.book.add(type, id, within, {});
+  made.book.add('panel', 'second', 'house', { name: 'Second panel', rows: 2 });
+  made.book.add('load', 'load', refOf(made, 'circuit 5'), {});
+  return made;
+}
+
+const refs = (made: Bench): Partial<Record<Subject, string>> => ({
+  site: 'site',
+  building: 'house',
+  dwelling: 'flat',
+  room: 'hall',
+  work: 'work',
+  service: 'service',
+  meter: 'meter',
+  disconnect: 'disconnect',
+  source: 'solar',
+  electrode: 'rod',
+  pipe: 'pipe',
+  outlet: 'outlet',
+  panel: 'panel',
+  knockout: 'hole',
+  device: refOf(made, 'device 5'),
+  bar: 'nbar',
+  cable: refOf(made, 'cable 5'),
+  conductor: refOf(made, 'wire 5'),
+  circuit: refOf(made, 'circuit 5'),
+  multiwire: refOf(made, 'multiwire 1'),
+  load: 'load',
+  instrument: 'clamp',
+  note: 'note',
+  position: 'panel/c1r5',
+  terminal: refOf(made, 'terminal 5'),
+  'bar-terminal': 'nbar/t2',
+  lug: 'panel/l1',
+});
+
+/** What no form of facts asks for, and where it is entered instead. */
+const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
+  place: 'by touching the position, or its line of shorthand',
+  form: 'by the buttons of an empty position, or shorthand',
+  handleRatingsA: 'by the rating buttons of a position, or shorthand',
+  columns: 'by the template of a new panel, or shorthand',
+  fedFrom: 'by the choice of what feeds it, in Walk and Supply',
+  landsOn: 'by the screw it is put under',
+  circuit: 'by naming what a breaker feeds',
+  terminals: 'by "Starts at this breaker too"; tested below',
+  sharedNeutral: 'by "Shares its neutral with"',
+  removed: 'by "Not there after all"',
+  conductorCount: 'by "That is all under it"',
+  takenWith: 'by the instrument chosen on the bench',
+  switchedOff: 'by beginning a round of tracing',
+  roundNumber: 'by beginning a round of tracing',
+  traceWay: 'by the buttons of the tracing',
+  inRound: 'by the buttons of a round',
+  fedBy: 'by keeping what the tracing found',
+  fedHow: 'by keeping what the tracing found',
+  whatIf: 'by keeping a what-if',
+  whatIfSays: 'by keeping a what-if',
+  evidenceFor: 'by keeping a what-if',
+  returnOf: 'by beginning the return visit',
+  returnTick: 'by the ticks of the return visit',
+  returnWords: 'by the ticks of the return visit',
+  finding: 'by ruling on a finding',
+  overruledTo: 'by ruling on a finding',
+  overruleReason: 'by ruling on a finding',
+  madeSafeHow: 'by ruling on a finding',
+  mergedInto: 'by ruling on a finding',
+  reportPlace: 'by ruling on a finding',
+  aboutThing: 'by placing a note or photo',
+  caption: 'by the form of a photo',
+  digest: 'by taking a photo',
+  pictureWidth: 'by taking a photo',
+  pictureHeight: 'by taking a photo',
+  pin: 'by pointing in a photo',
+  takenAt: 'by taking a photo',
+};
+
+function book(made: Bench, observe: BookContext['actions']['observe']): BookContext {
+  const assessment = made.assess();
+  return {
+    state: { assessment },
+    panel: assessment.site.panels.find(({ id }) => id === 'panel')!,
+    names: new Map(),
+    inspection: 'one',
+    actions: { observe, record: jest.fn(), select: jest.fn() },
+  } as unknown as BookContext;
+}
+
+function show(made: Bench, node: ReactNode) {
+  const said: { about: string; facts: Facts }[] = [];
+  const observe = (about: string, facts: Facts) => {
+    said.push({ about, facts });
+    return Promise.resolve(undefined);
+  };
+  const context = book(made, observe as BookContext['actions']['observe']);
+  render(<BookContextProvider.Provider value={context}>{node}</BookContextProvider.Provider>);
+  return { said, context };
+}
+
+afterEach(cleanup);
+
+/** Something to type that the property takes. */
+function typed(spec: PropertySpec): string {
+  switch (spec.input) {
+    case 'length':
+      return '820 mm';
+    case 'torque':
+      return '25 lbf·in';
+    case 'numbers':
+      return '1, 3';
+    case 'list':
+      return 'Tarnholt, Oskelund';
+    case 'number':
+      return ['75', '20', '2', '3', '1990', '5', '1'].find(
+        (text) => v.safeParse(spec.schema, Number(text)).success,
+      )!;
+    default:
+      return '2026-01-01';
+  }
+}
+
+/** A button by the label that a screen reader says. */
+const byAria = (label: string) =>
+  [...document.querySelectorAll('button')].find(
+    (button) => button.getAttribute('aria-label') === label,
+  );
+
+/** A field by the label it stands in. */
+const byLabel = (words: string) =>
+  [...document.querySelectorAll('label')]
+    .find((label) => label.firstChild?.textContent === words)!
+    .querySelector('select, input')!;
+
+/** Finds the control of a property by its label and uses it. */
+function enter(spec: PropertySpec): void {
+  const label = spec.unit ? `${spec.label}, ${spec.unit}` : spec.label;
+  if (spec.input === 'yes-no' || spec.input === 'choice') {
+    const words = spec.input === 'yes-no' ? 'yes' : Object.values(spec.choices!)[0]!;
+    const button = byAria(`${label}: ${words}`);
+    if (button) {
+      fireEvent.click(button);
+      return;
+    }
+    const select = byLabel(label) as HTMLSelectElement;
+    fireEvent.change(select, { target: { value: Object.keys(spec.choices!)[0] } });
+    return;
+  }
+  if (spec.input === 'choices') {
+    fireEvent.click(byAria(`${label}: ${Object.values(spec.choices!)[0]!}`)!);
+    return;
+  }
+  if (spec.input === 'thing') {
+    const select = byLabel(label) as HTMLSelectElement;
+    const option = [...select.options].find(({ value }) => value !== '')!;
+    fireEvent.change(select, { target: { value: option.value } });
+    return;
+  }
+  const asks =
+    spec.input === 'length'
+      ? `${label}, mm`
+      : spec.input === 'torque'
+        ? `${label}, N·m or lbf·in`
+        : label;
+  const field = byLabel(asks);
+  fireEvent.change(field, { target: { value: typed(spec) } });
+  fireEvent.blur(field);
+}
+
+const names = Object.keys(properties) as PropertyName[];
+
+const made = everything();
+
+describe('whatever can be recorded has a door', () => {
+  test('and what no form asks for is listed with where it is entered', () => {
+    const without = names.filter((name) => {
+      const spec = properties[name] as PropertySpec;
+      return (
+        (spec.input === 'none' && !spec.retired) ||
+        (spec.on as string[]).every((one) =>
+          ['round', 'outlet-round', 'photo', 'ruling', 'what-if'].includes(one),
+        )
+      );
+    });
+    expect(without.filter((name) => elsewhere[name] === undefined)).toEqual([]);
+  });
+
+  test.each(
+    names.filter((name) => !(properties[name] as PropertySpec).retired && !elsewhere[name]),
+  )('%s', (name) => {
+    const spec = properties[name] as PropertySpec;
+    const known = refs(made);
+    const subject = spec.on.find((one) => known[one] !== undefined)!;
+    const about = known[subject]!;
+    const { said } = show(made, <FactSheet about={about} />);
+    enter(spec);
+    expect(said.map(({ about: of, facts }) => [of, Object.keys(facts)])).toContainEqual([
+      about,
+      [name],
+    ]);
+    // What the form records is a value the property takes.
+    const value = said.at(-1)!.facts[name];
+    expect([name, v.safeParse(spec.schema, value).success]).toEqual([name, true]);
+  });
+
+  test('a circuit over two breakers: the second is chosen by its number', () => {
+    const made = everything();
+    const circuit = refOf(made, 'circuit 5');
+    const { said } = show(made, <CircuitScrews circuit={circuit} />);
+    const select = screen.getByLabelText('Starts at this breaker too') as HTMLSelectElement;
+    const option = [...select.options].find(({ text }) => text === '2')!;
+    fireEvent.change(select, { target: { value: option.value } });
+    expect(said).toEqual([
+      {
+        about: circuit,
+        facts: { terminals: [refOf(made, 'terminal 5'), refOf(made, 'terminal 2')] },
+      },
+    ]);
+  });
+
+  test('a second building, and what stands in it', () => {
+    const made = everything();
+    const { context } = show(made, <AroundList chosen="" choose={() => undefined} />);
+    fireEvent.click(screen.getByRole('button', { name: '+ another building' }));
+    const drafts = (context.actions.record as jest.Mock).mock.calls[0]![0] as (
+      id: () => string,
+    ) => readonly unknown[];
+    expect(drafts(() => 'shed')).toEqual([
+      expect.objectContaining({ kind: 'add', type: 'building', in: 'site' }),
+    ]);
+    cleanup();
+    made.book.add('building', 'shed', 'site', { name: 'Shed' });
+    show(made, <AroundList chosen="" choose={() => undefined} />);
+    expect(screen.getByLabelText('Stands in')).toBeDefined();
+  });
+});
+
+describe('bad input at the field', () => {
+  test.each([
+    ['service', 'Transformer, kVA', '0', 'more than 0 kVA'],
+    ['panel', 'Length of the supply, mm', '0 m', 'more than 0'],
+    ['source', 'Its output current, A', '0', 'more than 0 A'],
+    ['panel', 'Torque on the label: lugs, N·m or lbf·in', 'tight', 'a torque such as'],
+  ])('%s: %s %s is refused, and says what was expected', (subject, label, text, expected) => {
+    const made = everything();
+    const { said } = show(made, <FactSheet about={refs(made)[subject as Subject]!} />);
+    const field = screen.getByLabelText(label);
+    fireEvent.change(field, { target: { value: text } });
+    fireEvent.blur(field);
+    expect(screen.getByRole('alert').textContent).toContain(expected);
+    expect(said).toEqual([]);
+  });
+});
