@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { daysAfter } from '@/core/report/dates';
-import { listDue, listInspections } from '@/server/commands/read-inspection';
+import { listDue, listInspections, listRechecked } from '@/server/commands/read-inspection';
+import { numberWords } from '@/server/commands/stored-inspection';
 import type { InspectionLine } from '@/ui/Today/Today';
 import { Today } from '@/ui/Today/Today';
 import { requireSession } from './session/current';
@@ -16,12 +17,28 @@ export default async function TodayPage({
   const { q } = await searchParams;
   const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
   const soon = daysAfter(new Date().toISOString().slice(0, 10), soonDays);
-  const [states, due] = await Promise.all([
+  const [states, due, rechecked] = await Promise.all([
     listInspections(session, words),
     words ? [] : listDue(session, soon),
+    words ? undefined : listRechecked(session),
   ]);
   return (
-    <Today session={session} words={words} due={due.map(lineOf)} inspections={states.map(lineOf)} />
+    <Today
+      session={session}
+      words={words}
+      due={due.map(lineOf)}
+      rechecked={{
+        unread: rechecked?.unread ?? 0,
+        reports: (rechecked?.reports ?? []).map((row) => ({
+          inspection: row.inspection_id,
+          number: numberWords(row),
+          place: row.place,
+          lacks: row.lacks,
+          fault: row.fault,
+        })),
+      }}
+      inspections={states.map(lineOf)}
+    />
   );
 }
 

@@ -99,7 +99,7 @@ export function compareWithIssued(
       disagrees:
         tick === 'mended' && !over
           ? 'Ticked as mended, but the facts recorded do not show it.'
-          : tick === 'not' && over
+          : tick === 'not' && over && state !== 'otherwise'
             ? 'Ticked as not mended, but by the facts recorded it is.'
             : undefined,
     };

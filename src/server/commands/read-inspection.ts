@@ -1,6 +1,8 @@
 import 'server-only';
 import { inOrganisation } from '../db/connect';
 import { manyStates, manyStatesDue, manyStatesFound, maybeOneInspection } from '../db/inspections';
+import { insertJob } from '../db/queue';
+import { manyRechecked, oneUnreadCount } from '../db/rechecks';
 import { oneOrganisation } from '../db/members';
 import * as v from 'valibot';
 import { anySettingsSchema } from '@/core/settings/versions';
@@ -41,6 +43,17 @@ export function listInspections(session: Session, words = '') {
 /** What must be seen to: dangers still open, and what is due by a day, YYYY-MM-DD. */
 export const listDue = (session: Session, until: string) =>
   inOrganisation(session.organisation, (tx) => manyStatesDue(tx, until));
+
+/**
+ * Issued reports that lack a Danger now or an Urgent the rules find today, and how many were never read
+ * again. Asking has them read again in the background by the rules that run then.
+ */
+export const listRechecked = (session: Session) =>
+  inOrganisation(session.organisation, async (tx) => {
+    const { organisation } = session;
+    await insertJob(tx, 'recheck', { organisation }, { key: organisation, seconds: 60 });
+    return { reports: await manyRechecked(tx), unread: await oneUnreadCount(tx) };
+  });
 
 /** What a new inspection starts with. */
 export function readSettings(session: Session) {

@@ -8,12 +8,23 @@ const schema = 'queue';
 /** What waits to be done in the background. A job holds ids and nothing of an organisation's own. */
 export const queues = {
   'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
+  recheck: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
 } as const;
 export type QueueName = keyof typeof queues;
 
 export interface ReportFileJob {
   organisation: string;
   file: string;
+}
+
+/** The latest issued reports of an organisation are to be read again. */
+export interface RecheckJob {
+  organisation: string;
+}
+
+export interface Jobs {
+  'report-file': ReportFileJob;
+  recheck: RecheckJob;
 }
 
 /** Makes the queue's schema and its queues as the owner, and grants the application what it needs of them. */
@@ -44,23 +55,31 @@ export async function prepareQueues(ownerUrl: string, appRole: string): Promise<
 
 let sender: PgBoss | undefined;
 
-/** Puts a job into the queue within the caller's transaction: both are written, or neither. */
-export async function insertJob(
+/**
+ * Puts a job into the queue within the caller's transaction: both are written, or neither.
+ * @param once at most one of this key in so many seconds
+ */
+export async function insertJob<Name extends QueueName>(
   tx: Transaction,
-  name: QueueName,
-  data: ReportFileJob,
+  name: Name,
+  data: Jobs[Name],
+  once?: { key: string; seconds: number },
 ): Promise<void> {
   const db = {
     executeSql: async (text: string, values: unknown[]) => tx.query(text, values),
   };
   sender ??= new PgBoss({ db, schema });
-  await sender.send(name, data, { db, ...queues[name] });
+  await sender.send(name, data, {
+    db,
+    ...queues[name],
+    ...(once && { singletonKey: once.key, singletonSeconds: once.seconds }),
+  });
 }
 
 /** Takes jobs one after another until it is stopped; what a killed worker held is taken again. */
 export async function workQueue(
   url: string,
-  handle: (data: ReportFileJob) => Promise<void>,
+  handle: { [Name in QueueName]: (data: Jobs[Name]) => Promise<unknown> },
   trouble: (error: Error) => void,
 ): Promise<{ stop(): Promise<void> }> {
   const boss = new PgBoss({
@@ -73,12 +92,10 @@ export async function workQueue(
   });
   boss.on('error', trouble);
   await boss.start();
-  await boss.work<ReportFileJob>(
-    'report-file',
-    { pollingIntervalSeconds: 0.5, batchSize: 1 },
-    async ([job]) => {
-      if (job) await handle(job.data);
-    },
-  );
+  const take = <Name extends QueueName>(name: Name) =>
+    boss.work<Jobs[Name]>(name, { pollingIntervalSeconds: 0.5, batchSize: 1 }, async ([job]) => {
+      if (job) await handle[name](job.data);
+    });
+  for (const name of Object.keys(queues) as QueueName[]) await take(name);
   return { stop: () => boss.stop({ graceful: true, timeout: 5000 }) };
 }

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { assess } from '@/core/assess';
 import { properties } from '@/core/entries/properties';
 import { gradeWords } from '@/core/grading/grade';
 import { compareWithIssued } from '@/core/report/closing';
@@ -12,7 +13,13 @@ import { ReturnItemDetail } from './ReturnItemDetail';
 
 interface ReturnVisitProps {
   /** The report the visit starts from. */
-  issued: (Pick<ReportData, 'findings' | 'photos' | 'readings'> & { number: string }) | undefined;
+  issued:
+    | (Pick<ReportData, 'findings' | 'photos' | 'readings'> & {
+        number: string;
+        /** Ids of the entries sealed in it. */
+        sealed: string[];
+      })
+    | undefined;
 }
 
 /** Stage 16: each finding of the issued report looked at again; what the rules now say decides. */
@@ -21,9 +28,19 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
   const { assessment } = state;
   const { site } = assessment.site;
   const [chosen, choose] = useState<string>();
+  const then = useMemo(() => {
+    const sealed = new Set(issued?.sealed);
+    return (
+      issued &&
+      assess(
+        state.entries.filter(({ id }) => sealed.has(id)),
+        assessment.settings,
+      )
+    );
+  }, [issued, state.entries, assessment.settings]);
   const compared = useMemo(
-    () => issued && compareWithIssued({ findings: issued.findings }, assessment),
-    [issued, assessment],
+    () => issued && compareWithIssued({ findings: issued.findings }, assessment, then),
+    [issued, assessment, then],
   );
   if (!issued || !compared)
     return (

@@ -7,6 +7,8 @@ import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { Who } from '../who';
 import { ImportPackage } from './ImportPackage';
+import type { RecheckedReports } from './ReadOtherwise';
+import { ReadOtherwise } from './ReadOtherwise';
 import { StartInspection } from './StartInspection';
 
 export interface InspectionLine {
@@ -38,11 +40,12 @@ interface TodayProps {
   /** What is searched for. */
   words: string;
   due: readonly InspectionLine[];
+  rechecked: RecheckedReports;
   inspections: readonly InspectionLine[];
 }
 
 /** Visits of the organisation, and the two ways to a new one. */
-export function Today({ session, words, due, inspections }: TodayProps) {
+export function Today({ session, words, due, rechecked, inspections }: TodayProps) {
   return (
     <>
       <header className="border-line bg-app flex h-12 items-center gap-4 border-b px-4">
@@ -106,8 +109,11 @@ export function Today({ session, words, due, inspections }: TodayProps) {
                   </li>
                 ))}
               </ul>
-              <h2 className="text-heading mt-5 font-bold">Latest</h2>
             </>
+          )}
+          <ReadOtherwise {...rechecked} />
+          {(due.length > 0 || rechecked.reports.length > 0) && (
+            <h2 className="text-heading mt-5 font-bold">Latest</h2>
           )}
           {inspections.length === 0 ? (
             <p className="text-ink2 mt-4 text-sm">

@@ -13,5 +13,7 @@ export default async function ReturnPage({ params }: { params: Promise<{ id: str
   const issued = last && (await readIssued(session.organisation, last.id));
   if (!issued) return <ReturnVisit issued={undefined} />;
   const { findings, photos, readings } = issued.report;
-  return <ReturnVisit issued={{ number: numberWords(issued.row), findings, photos, readings }} />;
+  const sealed = issued.stored.entries.map((entry) => entry.id);
+  const number = numberWords(issued.row);
+  return <ReturnVisit issued={{ number, findings, photos, readings, sealed }} />;
 }

@@ -1,0 +1,61 @@
+import { describe, expect, test } from '@jest/globals';
+import { assess } from '@/core/assess';
+import type { Entry } from '@/core/entries/entry';
+import type { Facts } from '@/core/entries/properties';
+import { verdictKeys } from '@/core/examine/verdict';
+import { Logbook } from '@/core/recording/logbook';
+import { compareWithIssued, keyOf } from '@/core/report/closing';
+import type { ReportFinding } from '@/core/report/report';
+import { startingSettings } from '@/core/settings/settings';
+import { chandlery } from './chandlery';
+import { issuedBefore } from './issued-before';
+import { lockKeepersHouse } from './lock-keepers-house';
+import { netLoft } from './net-loft';
+import { quayBakery } from './quay-bakery';
+import { ropewalk } from './ropewalk';
+
+const buildings = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk };
+const settings = startingSettings('Demo');
+const by = { device: 'tablet', author: 'ines', at: '2026-11-28T09:00:00+00:00' };
+
+/** The record with a ruling on one finding, given by the key a report was issued with. */
+function ruled(entries: readonly Entry[], facts: Partial<Facts>): Entry[] {
+  let made = 0;
+  const book = new Logbook({ ...by, newId: () => `ruled-${(made += 1)}` }, entries);
+  const site = entries.find((entry) => entry.kind === 'add' && entry.type === 'site');
+  book.add('ruling', 'ruled', site?.kind === 'add' ? site.thing : '', facts as Facts);
+  return [...book.entries];
+}
+
+describe.each(Object.entries(buildings))(
+  '%s, issued before the rules were corrected',
+  (name, make) => {
+    const findings = issuedBefore[name]! as ReportFinding[];
+    const { entries } = make('ines');
+    const now = assess(entries, settings);
+
+    test('with the same facts a return visit has no item mended and none gone', () => {
+      const { items } = compareWithIssued({ findings }, now, now);
+      expect(items).toHaveLength(findings.length);
+      expect(
+        items.filter((one) => one.now === 'mended' || one.now === 'gone').map(({ key }) => key),
+      ).toEqual([]);
+    });
+
+    test('each item is found by its key, also where today another finding covers it', () => {
+      const { items } = compareWithIssued({ findings }, now);
+      expect(items.filter((one) => one.now === 'gone').map(({ key }) => key)).toEqual([]);
+    });
+
+    test.each(findings.map((one) => [keyOf(one)]))('an overrule of %s still finds it', (key) => {
+      const { findings: after } = assess(
+        ruled(entries, { finding: key, overruledTo: 'note', overruleReason: 'As judged then.' }),
+        settings,
+      );
+      const covered = now.findings.some(({ absorbed }) =>
+        absorbed.some((verdict) => verdictKeys(verdict).includes(key)),
+      );
+      expect(after.filter(({ overrule }) => overrule !== undefined)).toHaveLength(covered ? 0 : 1);
+    });
+  },
+);

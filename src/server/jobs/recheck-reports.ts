@@ -1,0 +1,37 @@
+import 'server-only';
+import { assess } from '@/core/assess';
+import { describeFault } from '@/core/entries/versions';
+import { parsePackage } from '@/core/formats/package';
+import type { Lacking } from '@/core/report/lacking';
+import { lackingIn } from '@/core/report/lacking';
+import { readReportData } from '@/core/report/versions';
+import { inOrganisation } from '../db/connect';
+import type { RecheckJob } from '../db/queue';
+import { maybeOneToRecheck, upsertRecheck } from '../db/rechecks';
+
+/**
+ * Reads the latest issued reports of an organisation again by the rules as they are now, each in a
+ * transaction of its own. One that cannot be read says why and holds up no other.
+ * @param since reports read again after this moment are left: the start of the running rules
+ */
+export async function recheckReports({ organisation }: RecheckJob, since: Date): Promise<number> {
+  for (let read = 0; ; read += 1) {
+    const more = await inOrganisation(organisation, async (tx) => {
+      const row = await maybeOneToRecheck(tx, since);
+      if (row) await upsertRecheck(tx, organisation, { report: row.id, ...recheck(row) });
+      return row !== undefined;
+    });
+    if (!more) return read;
+  }
+}
+
+function recheck(row: { package: string; report: unknown }): { lacks: Lacking[]; fault: string } {
+  try {
+    const parsed = parsePackage(row.package);
+    if (!parsed.ok) return { lacks: [], fault: describeFault(parsed.faults[0]!) };
+    const { entries, settings } = parsed.value;
+    return { lacks: lackingIn(readReportData(row.report), assess(entries, settings)), fault: '' };
+  } catch (error) {
+    return { lacks: [], fault: error instanceof Error ? error.message : String(error) };
+  }
+}
