@@ -8,7 +8,7 @@ import type { Entry } from '@/core/entries/entry';
 import { startingSettings } from '@/core/settings/settings';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { importPackage, exportPackage } from '@/server/commands/transfer-package';
-import { listInspections, readInspection } from '@/server/commands/read-inspection';
+import { listInspections, listRechecked, readInspection } from '@/server/commands/read-inspection';
 import { readReport } from '@/server/commands/read-report';
 import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import {
@@ -29,6 +29,7 @@ import * as linkQueries from '@/server/db/links';
 import * as mailboxQueries from '@/server/db/mailbox';
 import * as fileQueries from '@/server/db/report-files';
 import * as reportQueries from '@/server/db/reports';
+import * as recheckQueries from '@/server/db/rechecks';
 import { insertJob } from '@/server/db/queue';
 import * as sessionQueries from '@/server/db/sessions';
 import { seedOrganisations } from '@/server/db/seed';
@@ -133,6 +134,11 @@ beforeAll(async () => {
       inspection_id: inspection,
       report_id: issuedRow.id,
       audience: 'client',
+    });
+    await recheckQueries.upsertRecheck(tx, a.id, {
+      report: issuedRow.id,
+      lacks: [{ key: 'k', title: secretPlace, place: 'x', grade: 'danger', was: undefined }],
+      fault: '',
     });
     await mailboxQueries.insertLetter(tx, a.id, {
       id: `l-${mark}`,
@@ -405,6 +411,12 @@ describe('every query', () => {
       }),
     manyLetters: (tx) =>
       mailboxQueries.manyLetters(tx).then((rows) => rows.filter((row) => row.body.includes(mark))),
+    maybeOneToRecheck: (tx) => recheckQueries.maybeOneToRecheck(tx, new Date()),
+    upsertRecheck: (tx) =>
+      recheckQueries.upsertRecheck(tx, a.id, { report: issuedRow.id, lacks: [], fault: 'x' }),
+    manyRechecked: (tx) => recheckQueries.manyRechecked(tx),
+    oneUnreadCount: (tx) =>
+      recheckQueries.oneUnreadCount(tx).then((count) => (count === 0 ? [] : count)),
     manyStates: (tx) =>
       inspectionQueries
         .manyStates(tx)
@@ -452,6 +464,7 @@ describe('every query', () => {
     ...reportQueries,
     ...linkQueries,
     ...mailboxQueries,
+    ...recheckQueries,
   };
 
   test('is asked here', () =>
@@ -482,6 +495,8 @@ describe('every command', () => {
       expect(await askReportFile(b.id, { ...wanted, audience: 'client' })).toBeUndefined();
     expect(await readReportFile(b.id, fileId)).toBeUndefined();
     expect(JSON.stringify(await listInspections(session(b)))).not.toContain(secretPlace);
+    expect(JSON.stringify(await listRechecked(session(a)))).toContain(secretPlace);
+    expect(await listRechecked(session(b))).toEqual({ reports: [], unread: 0 });
   });
 
   test('the same id in both organisations is two inspections', async () => {

@@ -14,6 +14,7 @@ const asked = (subject: Subject) =>
     (spec) =>
       spec.on.includes(subject) &&
       spec.input !== 'none' &&
+      !spec.retired &&
       !['Not there after all', 'Conductors here, all told'].includes(spec.label),
   );
 
