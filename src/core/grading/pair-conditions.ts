@@ -1,3 +1,4 @@
+import { distressIn } from '../panel/distress';
 import type { Fact } from '../entries/inspection';
 import type { Verdict } from '../examine/verdict';
 import { circuitVolts } from '../load/circuit-load';
@@ -6,8 +7,6 @@ import { leastRatedA } from './least-rated';
 
 /** The fact or finding that compounds another, or nothing. */
 type Finder = (verdict: Verdict, scene: Scene, found: readonly Verdict[]) => Fact | undefined;
-
-const distress = ['heatMark', 'melted', 'arcing', 'failedTrip'] as const;
 
 /** Conditions of the pairs, by name. */
 export const pairConditions = {
@@ -42,24 +41,7 @@ export const pairConditions = {
   'electrode-missing': (_, __, found) =>
     firstFact(found.find((one) => one.rule.id === 'ground/electrode-missing')),
 
-  'distress-in-panel': (_, { site: { reader }, panel }) => {
-    for (const device of [...panel.devices, ...(panel.main ? [panel.main] : [])]) {
-      const abouts = [device.id, ...device.terminals.map((terminal) => terminal.ref)];
-      const positions = panel.positions
-        .filter((one) => one.devices.includes(device))
-        .map((one) => one.ref);
-      for (const about of [...abouts, ...positions])
-        for (const property of distress)
-          if (reader.value(about, property)) return reader.fact(about, property) as Fact;
-      for (const about of abouts) {
-        const tightness = reader.fact(about, 'tightness');
-        if (tightness && tightness.value !== 'firm') return tightness as Fact;
-      }
-      if (reader.value(device.id, 'wear') === 'fails-test')
-        return reader.fact(device.id, 'wear') as Fact;
-    }
-    return undefined;
-  },
+  'distress-in-panel': (_, { site: { reader }, panel }) => distressIn(panel, reader),
 
   'came-in-here': ({ place }, { site: { reader } }) => {
     const fact = place.related

@@ -271,6 +271,35 @@ describe('what is noted besides', () => {
   });
 });
 
+describe('a panel likely of a family with a bad history', () => {
+  const looked = (facts: object = {}) =>
+    bench({ panel: { breakerHold: 'friction', handleColour: 'striped', ...facts } }).lines(
+      '7 20 12cu kitchen',
+    );
+  const hot = (made: Bench) => made.facts({ heatMark: true }, device(made, '7').id);
+  test('is told with what was seen and its history, where damage is recorded', () => {
+    const { notes, findings } = report(hot(looked()));
+    expect(notes).toMatchObject([
+      { about: 'Panel', words: expect.stringContaining('likely a friction-stab panel') },
+    ]);
+    expect(notes[0]!.words).toContain('friction on a thin split stab');
+    expect(notes[0]!.words).toContain('have failed to open on overload');
+    expect(findings.map(({ rule }) => rule)).not.toContain('breaker/hazard-family');
+  });
+  test.each([
+    ['without damage', looked()],
+    [
+      'by a single trait',
+      hot(bench({ panel: { breakerHold: 'friction' } }).lines('7 20 12cu kitchen')),
+    ],
+    ['where the label names the family', hot(looked({ maker: 'Dunvarick', model: 'FS-20' }))],
+    [
+      'where the label names a family without a history',
+      hot(looked({ maker: 'Tarnholt', model: 'TL-24' })),
+    ],
+  ])('is not told %s', (_, made) => expect(report(made).notes).toEqual([]));
+});
+
 describe('the whole record', () => {
   test('has every entry once, in its order, with author, device and what it says', () => {
     const made = bench().lines('7 20 12cu kitchen');

@@ -23,6 +23,7 @@ import { glossaryOf } from './glossary';
 import { isolationWords } from './isolation';
 import { reportPhotos } from './photos';
 import { readingsAfter } from './readings-after';
+import { likelyFamilies } from './likely-families';
 import { referrals, reportNotes } from './referrals';
 import { shutOffs } from './shut-off';
 import { summarise } from './summary';
@@ -113,7 +114,7 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
       'yardstick, not seen, licensed, main',
     ]),
     referrals: referrals(assessment, author),
-    notes: reportNotes(assessment, author),
+    notes: [...likelyFamilies(assessment, author), ...reportNotes(assessment, author)],
     staysOn: site.site && site.reader.value(site.site, 'mustStayOn'),
     notSeen: assessment.notSeen.map((line) => ({
       ...line,
