@@ -19,6 +19,10 @@ export const gradeAdvice: Record<Grade, string> = {
   note: 'On record.',
 };
 
+/** What a grade asks for, where no single deadline is meant: in the key of a report. */
+export const gradeKeyWords = (grade: Grade): string =>
+  gradeAdvice[grade].replace(/within \{days\} days(, \{before\})?/, 'by its date');
+
 /** Of two grades, the graver. */
 export const graver = (a: Grade, b: Grade): Grade =>
   grades.indexOf(a) <= grades.indexOf(b) ? a : b;

@@ -21,6 +21,7 @@ export function exactFacts(ref: string, panel: PanelView, site: SiteView): strin
   return [
     ...(device ? deviceFacts(device, ref, site) : []),
     ...(screw ? [`Under the screw: ${wires(screw.conductors, panel)}`] : []),
+    ...(isLug(ref) ? said(ref, site, ['conductorCount', 'lugTakes', 'markedForAl']) : []),
     ...(position ? [`Position ${position.number}, leg ${position.leg}`] : []),
     ...(device || bar || position || thing === panel.id
       ? []
@@ -35,6 +36,9 @@ export function exactFacts(ref: string, panel: PanelView, site: SiteView): strin
         ])),
   ];
 }
+
+/** A lug of a panel: its own part, named after its conductor. */
+const isLug = (ref: string): boolean => /^l[123n]$/.test(splitRef(ref).part ?? '');
 
 /** What the panel's label says, and what was not read of it. */
 export function labelFacts(panel: PanelView, site: SiteView): string {
@@ -72,9 +76,9 @@ function roomWords(panel: PanelView, site: SiteView): string[] {
 
 /** Torque figure for a place with a screw: its own label, else the panel's. Empty where there is none. */
 export function torqueWords(ref: string, panel: PanelView, { reader }: SiteView): string {
-  const { thing, part } = splitRef(ref);
+  const { thing } = splitRef(ref);
   const type = reader.inspection.things.get(thing)?.type;
-  const screwed = type === 'device' || type === 'bar' || /^l[123n]$/.test(part ?? '');
+  const screwed = type === 'device' || type === 'bar' || isLug(ref);
   if (!screwed) return '';
   const figure = torqueOnLabel(ref, panel, reader);
   return figure === undefined

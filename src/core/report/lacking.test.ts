@@ -3,7 +3,7 @@ import { bench } from '../testing/bench';
 import { composeReport } from './compose';
 import { lackingIn } from './lacking';
 
-const then = bench().lines('5 20 14cu:b m1 n1', '24 open!').assess();
+const then = bench().lines('5 20 14cu:b m1 n1', '7 20 2x12cu m1 n2', '24 open!').assess();
 const { findings } = composeReport(then, { inspection: 'one', asOf: '2026-04-14', authors: [] });
 const overcurrent = findings.find(({ rule }) => rule === 'breaker/overcurrent')!;
 

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import type { Facts } from '../entries/properties';
 import { bench } from '../testing/bench';
 import type { Bench } from '../testing/bench';
+import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { osierCottage } from '@/server/demo/osier-cottage';
 import { assess } from '../assess';
 import { testSettings } from '../testing/bench';
@@ -15,28 +16,52 @@ const reportOf = (made: Bench) =>
 const text = (made: Bench) => JSON.stringify(reportOf(made));
 
 /** Facts beside which nobody may be reassured: of whom, how known. */
-const grave: readonly (readonly [string, string, Facts, 'seen' | 'told'])[] = [
-  ['a tingle felt', 'house', { metalTouched: 'tingle' }, 'seen'],
-  ['a tingle told', 'house', { metalTouched: 'tingle' }, 'told'],
-  ['a tester that lights', 'panel', { metalTouched: 'tester-on' }, 'seen'],
-  ['a burnt smell', 'house', { listened: 'smell' }, 'seen'],
-  ['crackling', 'panel', { listened: 'crackle' }, 'seen'],
-  ['a stop at the approach', 'house', { goOn: 'stop' }, 'seen'],
-  ['shocks told', 'site', { symptoms: ['shocks'] }, 'told'],
-  ['a smell told', 'site', { symptoms: ['smell', 'flicker'] }, 'told'],
-  ['an open gap on live metal', 'panel/c1r3', { opening: 'open', liveMetalInPlane: true }, 'seen'],
-  ['arcing at a lug', 'panel/l1', { arcing: true }, 'seen'],
+const grave: readonly (readonly [string, string, Facts, 'seen' | 'told', string])[] = [
+  ['a tingle felt', 'house', { metalTouched: 'tingle' }, 'seen', 'tingle'],
+  ['a tingle told', 'house', { metalTouched: 'tingle' }, 'told', 'tingle'],
+  ['a tester that lights', 'panel', { metalTouched: 'tester-on' }, 'seen', 'tester'],
+  ['a burnt smell', 'house', { listened: 'smell' }, 'seen', 'smell'],
+  ['crackling', 'panel', { listened: 'crackle' }, 'seen', 'crackl'],
+  ['a stop at the approach', 'house', { goOn: 'stop' }, 'seen', 'stop'],
+  ['shocks told', 'site', { symptoms: ['shocks'] }, 'told', 'shocks'],
+  ['a smell told', 'site', { symptoms: ['smell', 'flicker'] }, 'told', 'smell'],
+  [
+    'an open gap on live metal',
+    'panel/c1r3',
+    { opening: 'open', liveMetalInPlane: true },
+    'seen',
+    'live metal',
+  ],
+  ['arcing at a lug', 'panel/l1', { arcing: true }, 'seen', 'arcing'],
 ];
 
 const sound = (): Bench =>
   bench({ panel: { coverOpened: 'opened', bond: 'strap', listened: 'quiet' } }).lines('main 100');
 
 describe('nothing reassures falsely', () => {
-  test.each(grave)('%s: no sentence of reassurance, and it is printed', (_, about, facts, how) => {
+  test.each(grave)(
+    '%s: no sentence of reassurance, and it is printed',
+    (_, about, facts, how, says) => {
+      const made = sound();
+      made.book.observe(about, facts, how);
+      const said = text(made);
+      for (const sentence of reassuring) expect(said).not.toContain(sentence);
+      const { head, summary, told, findings } = reportOf(made);
+      expect(JSON.stringify({ head, summary, told, findings }).toLowerCase()).toContain(says);
+    },
+  );
+
+  test('beside a danger, what a finding rests on is not said to be unexplained; what was told is', () => {
     const made = sound();
-    made.book.observe(about, facts, how);
-    const said = text(made);
-    for (const sentence of reassuring) expect(said).not.toContain(sentence);
+    made.book.observe('panel', { metalTouched: 'tingle' });
+    made.book.observe('house', { goOn: 'stop' });
+    made.book.observe('site', { symptoms: ['shocks'] }, 'told');
+    const { head, summary } = reportOf(made);
+    expect(head.join(' ')).toContain('was stopped at the approach');
+    expect(summary.join(' ')).toContain(
+      'Told or noticed besides, and not explained: shocks or sparking at taps or metal.',
+    );
+    expect(summary.join(' ')).not.toMatch(/tingle|made the inspector stop/);
   });
 
   test('law: whatever else was recorded', () =>
@@ -100,6 +125,18 @@ describe('the shut-off card', () => {
     const [card] = reportOf(made).shutOff;
     expect(card!.how[0]).toMatch(/^Do not touch this panel/);
     expect(card!.how[1]).toContain('Call the utility');
+  });
+  test('a panel whose switch is in one not to be touched has no such instruction either', () => {
+    const { entries } = lockKeepersHouse('ines');
+    const cards = composeReport(assess(entries, testSettings), {
+      inspection: 'one',
+      asOf: '2026-04-14',
+      authors: [],
+    }).shutOff;
+    const shed = cards.find(({ panelName }) => panelName === 'Boat shed panel')!;
+    expect(cards[0]!.how[0]).toMatch(/^Do not touch this panel/);
+    expect(shed.how.join(' ')).toContain('in Main panel, which nobody should touch');
+    expect(shed.how.join(' ')).not.toContain('switches the whole panel off');
   });
   test('never says that a handle makes anything dead', () => {
     const made = bench({ fedBy: 'disconnect', panel: { mainKind: 'lugs' } });

@@ -31,7 +31,7 @@ export function unexplained({ site }: Pick<Assessment, 'site'>): Unexplained[] {
   for (const about of places) {
     const stop = reader.fact(about, 'goOn');
     if (stop?.value === 'stop')
-      found.push({ words: 'the inspector stopped at the approach', fact: stop as Fact });
+      found.push({ words: 'what made the inspector stop at the approach', fact: stop as Fact });
     const touched = reader.fact(about, 'metalTouched');
     if (touched && touched.value !== 'quiet')
       found.push({ words: properties.metalTouched.choices[touched.value], fact: touched as Fact });
@@ -40,6 +40,22 @@ export function unexplained({ site }: Pick<Assessment, 'site'>): Unexplained[] {
       found.push({ words: properties.listened.choices[heard.value], fact: heard as Fact });
   }
   return found;
+}
+
+const keyOfFact = ({ about, property }: Fact): string => `${about}|${property}`;
+
+/** Signs that no finding rests on; that the visit was stopped stands at the head. */
+export function unexplainedBesides(assessment: Pick<Assessment, 'site' | 'findings'>): string[] {
+  const explained = new Set(
+    assessment.findings.flatMap(({ outcome, absorbed }) =>
+      [outcome, ...absorbed.map((one) => one.outcome)].flatMap((one) =>
+        'facts' in one ? (one.facts ?? []).map(keyOfFact) : [],
+      ),
+    ),
+  );
+  return unexplained(assessment).flatMap(({ words, fact }) =>
+    fact.property === 'goOn' || explained.has(keyOfFact(fact)) ? [] : words,
+  );
 }
 
 /** Where the inspector stopped, and whom that was told. */

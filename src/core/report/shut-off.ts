@@ -15,19 +15,27 @@ const switchesOff = 'switches the whole panel off; not tested, treat as live.';
  * should touch has no such instruction.
  */
 export function shutOffs({ site, findings }: Pick<Assessment, 'site' | 'findings'>): ShutOff[] {
-  return site.panels.map((panel) => {
-    const why = keepOff(panel, site, findings);
-    return {
-      panelName: panel.name,
-      how: why
-        ? [
-            `Do not touch this panel: ${why}.`,
-            'Call the utility or the emergency number, and a licensed electrician.',
-          ]
-        : [...panelOff(panel, site), ...byWhom(site)],
-      staysLive: why ? 'everything, until it was made safe' : staysLive(panel, site),
-    };
-  });
+  const why = new Map(site.panels.map((panel) => [panel.id, keepOff(panel, site, findings)]));
+  const barred = new Set(site.panels.flatMap(({ id }) => (why.get(id) ? id : [])));
+  return site.panels.map((panel) => cardOf(panel, site, why.get(panel.id), barred));
+}
+
+function cardOf(
+  panel: PanelView,
+  site: SiteView,
+  why: string | undefined,
+  barred: ReadonlySet<string>,
+): ShutOff {
+  return {
+    panelName: panel.name,
+    how: why
+      ? [
+          `Do not touch this panel: ${why}.`,
+          'Call the utility or the emergency number, and a licensed electrician.',
+        ]
+      : [...panelOff(panel, site, barred), ...byWhom(site)],
+    staysLive: why ? 'everything, until it was made safe' : staysLive(panel, site),
+  };
 }
 
 /** Rules whose finding makes a panel one not to be touched, with what to say of it. */
@@ -151,9 +159,18 @@ export function ownHandles(panel: PanelView, site: SiteView): string | undefined
   return noMain && devices.length > 0 ? throwsWords(panel, devices, site) : undefined;
 }
 
-/** How a panel is shut off, for its card. */
-export function panelOff(panel: PanelView, site: SiteView): string[] {
-  const above = offAbove(panel.id, site);
+/**
+ * How a panel is shut off, for its card.
+ * @param barred panels nobody should touch: a switch in one of them is no way to shut off
+ */
+export function panelOff(
+  panel: PanelView,
+  site: SiteView,
+  barred: ReadonlySet<string> = new Set(),
+): string[] {
+  const holder = new SupplyReading(site.reader).above(panel.id)?.thing.id;
+  const inBarred = site.panels.find(({ id }) => id === holder && barred.has(id));
+  const above = inBarred ? undefined : offAbove(panel.id, site);
   const own = ownHandles(panel, site);
   const lugsOnly = panel.mainKind === 'lugs';
   const lines = [
@@ -161,7 +178,9 @@ export function panelOff(panel: PanelView, site: SiteView): string[] {
     above && (own ? `Or ${above}, which ${switchesOff}` : `${capital(above)}: it ${switchesOff}`),
     !own && lugsOnly && 'It has no main of its own.',
     !own && !lugsOnly && 'Whether it has a main of its own was not recorded.',
-    !own && !above && 'How it is shut off was not recorded. Ask before you need it.',
+    inBarred &&
+      `The switch ahead of it is in ${inBarred.name}, which nobody should touch: the utility or a licensed electrician shuts it off.`,
+    !own && !above && !inBarred && 'How it is shut off was not recorded. Ask before you need it.',
     ...otherSupplies(panel, site),
     panel.main &&
       site.reader.value(panel.id, 'mainMarked') === false &&

@@ -1,7 +1,7 @@
 import { capital, listed } from '../panel/words';
 import type { Assessment } from '../assess';
 import type { Grade } from '../grading/grade';
-import { tooLittleSeen, unexplained } from './reassurance';
+import { tooLittleSeen, unexplained, unexplainedBesides } from './reassurance';
 
 const numberWords = [
   'No',
@@ -54,9 +54,10 @@ export function summarise(assessment: Assessment): string[] {
       : signs.length > 0 || little
         ? 'Too little was seen to say whether repairs are needed.'
         : 'No repairs were found to be needed.';
+  const besides = danger > 0 ? unexplainedBesides(assessment) : [];
   const more =
-    danger > 0 && signs.length > 0
-      ? [`Not explained: ${listed([...new Set(signs.map(({ words }) => words))])}.`]
+    besides.length > 0
+      ? [`Told or noticed besides, and not explained: ${listed([...new Set(besides)])}.`]
       : [];
   const seen = coverage.found + coverage.clear;
   const all = seen + coverage.notSeen;

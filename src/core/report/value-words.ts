@@ -14,7 +14,10 @@ export function valueWords(
   if (typeof value === 'string' && site && naming.has(property)) return thingWords(value, site);
   if (typeof value === 'string') return spec?.choices?.[value] ?? value;
   if (typeof value === 'number') return spec?.unit ? `${value} ${spec.unit}` : String(value);
-  if (Array.isArray(value)) return value.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
+  if (Array.isArray(value)) {
+    const words = value.map((one) => spec?.choices?.[String(one)] ?? String(one));
+    return words.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
+  }
   return value === null ? 'nothing' : Object.values(value).join(' ');
 }
 

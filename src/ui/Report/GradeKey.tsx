@@ -1,4 +1,4 @@
-import { gradeAdvice, grades, gradeWords } from '@/core/grading/grade';
+import { gradeKeyWords, grades, gradeWords } from '@/core/grading/grade';
 import type { ReportFinding } from '@/core/report/report';
 import { GradeMark } from '../primitives/GradeMark';
 
@@ -13,7 +13,7 @@ export function GradeKey({ findings }: { findings: readonly ReportFinding[] }) {
             <p className="text-heading font-bold" style={{ color: `var(--${grade})` }}>
               {gradeWords[grade]} {findings.filter((finding) => finding.grade === grade).length}
             </p>
-            <p>{gradeAdvice[grade].replace(/within \{days\} days/, 'by its date')}</p>
+            <p>{gradeKeyWords(grade)}</p>
           </div>
         </li>
       ))}

@@ -127,11 +127,15 @@ function Box({ spot, name }: { spot: PlacedFlow; name: string }) {
       {live && (
         <text
           x={x}
-          y={y - 6}
+          y={y - 8}
           fontSize={12}
           fontWeight={700}
           textAnchor="middle"
           fill="var(--danger)"
+          stroke="var(--sheet)"
+          strokeWidth={8}
+          strokeLinejoin="round"
+          paintOrder="stroke"
         >
           {`touching it: ${voltsWords(node.touchV!)} to earth`}
         </text>

@@ -158,7 +158,11 @@ function InspectionItem({ line }: { line: InspectionLine }) {
         </p>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        {found.length === 0 && <span className="text-ink2">no findings yet</span>}
+        {found.length === 0 && (
+          <span className="text-ink2">
+            {line.stage === 'draft' ? 'no findings yet' : 'no findings'}
+          </span>
+        )}
         {found.map((grade) => (
           <span
             key={grade}

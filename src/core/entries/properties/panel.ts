@@ -470,6 +470,7 @@ export const panelProperties = {
     { present: 'present', absent: 'absent' },
     { act: 'open', stage: 8 },
   ),
+  lugTakes: whole(['lug'], 'Conductors the lug is marked for', 1, 6, '', { act: 'open', stage: 8 }),
   strandsCut: yesNo(['lug'], 'Strands cut', { act: 'open', stage: 8, fine: false }),
   markedForAl: yesNo(['lug'], 'Marked for aluminium', { act: 'open', stage: 8 }),
   torqueNm: torque(['lug', 'terminal', 'bar-terminal'], 'Torque measured', {

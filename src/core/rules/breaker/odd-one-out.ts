@@ -4,7 +4,7 @@ import { listed } from '../../panel/words';
 import { panelPlace } from '../places';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../rule';
 
-/** A pointer: one breaker unlike its neighbours was put in later. */
+/** A pointer: one breaker unlike its neighbours was most likely put in later. */
 export const oddOneOut = defineRule({
   id: 'breaker/odd-one-out',
   title: 'Breakers unlike their neighbours',
@@ -21,7 +21,7 @@ export const oddOneOut = defineRule({
     odd: {
       short: 'Unlike the rest: {which}',
       seen: 'Unlike the rest of the breakers: {which}.',
-      why: 'They were put in later, for a reason nobody recorded.',
+      why: 'Most likely they were put in later, for a reason nobody recorded.',
       ask: 'Ask what was changed, and look at what those breakers feed.',
     },
   },
