@@ -174,7 +174,7 @@ describe('what is told stays told', () => {
     for (const words of [
       'buyer',
       'looks only',
-      'flicker',
+      'lights flicker or dim, dead rooms',
       'a heat pump in May',
       'the owner',
       'new kitchen',

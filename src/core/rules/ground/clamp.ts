@@ -18,7 +18,7 @@ export const clamp = defineRule({
     unsound: {
       short: '{place}: clamp {value}',
       seen: 'The clamp at {place} is {value}.',
-      why: 'The ground of the whole system hangs on this one clamp.',
+      why: 'Where this is the only clamp, the ground of the whole system hangs on it, and nobody notices when it lets go.',
       ask: 'A listed clamp on clean metal.',
     },
   },
