@@ -5,7 +5,7 @@ import { choice, text, whole, yesNo } from './spec';
 const parts: readonly Subject[] = ['position', 'terminal', 'bar-terminal', 'lug'];
 const everything: readonly Subject[] = [...(Object.keys(thingTypes) as Subject[]), ...parts];
 /** Things of metal in the supply, on which heat and looseness are looked for. */
-const metal: readonly Subject[] = [
+export const metal: readonly Subject[] = [
   'service',
   'meter',
   'disconnect',
@@ -18,14 +18,6 @@ const metal: readonly Subject[] = [
   'cable',
   'conductor',
   ...parts,
-];
-
-/** What a permit can cover. */
-const scoped: readonly Subject[] = [
-  ...metal.filter((subject) => subject !== 'terminal' && subject !== 'bar-terminal'),
-  'building',
-  'circuit',
-  'load',
 ];
 
 const noticed = { act: 'look', fine: false } as const;
@@ -59,21 +51,6 @@ export const anyProperties = {
     { act: 'touch' },
   ),
   altered: yesNo(metal, 'Altered: filed, bent, wedged, forced', noticed),
-  inPermitScope: yesNo(scoped, 'Part of the work under the permit', { act: 'ask' }),
-  /** Number of the permit this part was done under. */
-  underPermit: text(scoped, 'Done under permit number', 60, { act: 'ask' }),
-  /** Works on this part alone. */
-  partWork: choice(
-    scoped,
-    'Added or changed',
-    {
-      none: 'not since it was built',
-      permitted: 'since, with a permit',
-      'no-permit': 'since, without a permit',
-      unknown: 'since, permit not known',
-    },
-    { act: 'ask' },
-  ),
   remark: text(everything, 'Remark', 2000, { act: 'none' }),
 };
 

@@ -5,6 +5,7 @@ import { panelProperties } from './panel';
 import { readingProperties } from './reading';
 import { rulingProperties } from './ruling';
 import { noteProperties } from './note';
+import { permitProperties } from './permit';
 import { placeProperties } from './place';
 import type { PropertySpec } from './spec';
 import { supplyProperties } from './supply';
@@ -18,6 +19,7 @@ export const properties = {
   ...deviceProperties,
   ...supplyProperties,
   ...wiringProperties,
+  ...permitProperties,
   ...noteProperties,
   ...rulingProperties,
   ...readingProperties,
