@@ -18,14 +18,14 @@ const elsewhere: readonly string[] = [
   'toldWhom',
 ];
 
-/** A panel's many facts by where they are seen. */
+/** The thing's own facts first, then a panel's many by where they are seen. */
 function byArea(names: readonly PropertyName[]): [Area | '', PropertyName[]][] {
-  const groups = new Map<Area | '', PropertyName[]>();
+  const groups = new Map<Area | '', PropertyName[]>([['', []]]);
   for (const name of names) {
     const area = (properties[name] as PropertySpec).at ?? '';
     groups.set(area, [...(groups.get(area) ?? []), name]);
   }
-  return [...groups];
+  return [...groups].filter(([, listed]) => listed.length > 0);
 }
 
 interface FactSheetProps {

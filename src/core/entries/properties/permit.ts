@@ -12,9 +12,9 @@ const scoped: readonly Subject[] = [
 
 /** Works and permits of a part: asked after what is seen of it, so a form lists them last. */
 export const permitProperties = {
-  inPermitScope: yesNo(scoped, 'Part of the work under the permit', { act: 'ask' }),
+  inPermitScope: yesNo(scoped, 'Part of the work under the permit', { act: 'ask', at: 'works' }),
   /** Number of the permit this part was done under. */
-  underPermit: text(scoped, 'Done under permit number', 60, { act: 'ask' }),
+  underPermit: text(scoped, 'Done under permit number', 60, { act: 'ask', at: 'works' }),
   /** Works on this part alone. */
   partWork: choice(
     scoped,
@@ -25,6 +25,6 @@ export const permitProperties = {
       'no-permit': 'since, without a permit',
       unknown: 'since, permit not known',
     },
-    { act: 'ask' },
+    { act: 'ask', at: 'works' },
   ),
 };

@@ -13,6 +13,7 @@ export const areas = {
   supply: 'Supply conductors',
   bond: 'Neutral and ground',
   readings: 'Readings',
+  works: 'Works and permits',
 } as const;
 export type Area = keyof typeof areas;
 
