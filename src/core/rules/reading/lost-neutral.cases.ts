@@ -16,9 +16,9 @@ export const cases: readonly RuleCase[] = [
       fedBy: 'disconnect',
       disconnect: { fedFrom: 'service' },
       panel: {
-        anV: 116,
+        anV: 115,
         bnV: 121,
-        abV: 237,
+        abV: 236,
         supplyLength: { value: 40, unit: 'm' },
         supplySize: '6',
         supplyMetal: 'cu',
