@@ -13,6 +13,7 @@ import type { BookActions, Selection } from './context';
 import { BookContextProvider } from './context';
 import { DangerCard } from './DangerCard';
 import { NoPanel } from './NoPanel';
+import { StopStrip } from './StopStrip';
 
 interface BookProps {
   session: Who;
@@ -37,6 +38,7 @@ export function Book({ session, inspection, settings, entries, authors, children
   const [selection, select] = useState<Selection>({ kind: 'position', number: 1 });
   const [sure, setSure] = useState<Certainty>();
   const [trouble, setTrouble] = useState<string>();
+  const [asked, askAgain] = useState(0);
   const panel = panels.find((one) => one.id === panelId) ?? panels[0];
 
   const actions = useMemo((): BookActions => {
@@ -96,11 +98,14 @@ export function Book({ session, inspection, settings, entries, authors, children
         actions,
       }}
     >
-      <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] print:h-auto">
+      <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
         <BookHeader />
+        <div>
+          <StopStrip ask={() => askAgain((times) => times + 1)} />
+        </div>
         <div className="relative min-h-0">{children}</div>
       </div>
-      <DangerCard />
+      <DangerCard asked={asked} />
     </BookContextProvider>
   );
 }

@@ -13,8 +13,12 @@ import { subjectOfRef } from '@/core/walk/asked';
 import { GradeMark } from '../primitives/GradeMark';
 import { useBook } from './context';
 
-/** Stops the walk when something becomes a danger now, or the inspector stops: every danger on one card. */
-export function DangerCard() {
+/**
+ * Stops the walk when something becomes a danger now, or the inspector stops: every danger on one card.
+ * A stop nobody was told of is asked about each time the inspection is opened.
+ * @param asked counts up when the card of a stop is asked for again
+ */
+export function DangerCard({ asked }: { asked: number }) {
   const { state } = useBook();
   const { findings, site } = state.assessment;
   const dangers = findings.filter((finding) => finding.grade === 'danger');
@@ -27,15 +31,29 @@ export function DangerCard() {
     ...stopped.map(({ building }) => stopKey(building)),
   ].join(' ');
 
+  const untold = stopped
+    .filter(({ toldWhom }) => toldWhom === undefined)
+    .map(({ building }) => stopKey(building))
+    .join(' ');
+
   useEffect(() => {
     const now = new Set(keys.split(' ').filter(Boolean));
     const before = known.current;
     known.current = now;
-    if (!before) return;
+    if (!before) {
+      setShown(untold.split(' ').filter(Boolean));
+      return;
+    }
     const fresh = [...now].filter((key) => !before.has(key));
     if (fresh.length > 0)
       setShown((standing) => [...standing.filter((key) => now.has(key)), ...fresh]);
-  }, [keys]);
+  }, [keys, untold]);
+
+  const [answered, answer] = useState(asked);
+  if (asked !== answered) {
+    answer(asked);
+    setShown(stopped.map(({ building }) => stopKey(building)));
+  }
 
   const here = dangers.filter(({ key }) => shown.includes(key));
   const halts = stopped.filter(({ building }) => shown.includes(stopKey(building)));
