@@ -1,5 +1,7 @@
 'use client';
 
+import { SelectField } from './SelectField';
+
 interface ChoiceFieldProps {
   label: string;
   choices: Readonly<Record<string, string>>;
@@ -34,23 +36,7 @@ export function ChoiceField({ label, choices, value, record }: ChoiceFieldProps)
       </div>
     );
   return (
-    <label className="text-caption text-ink2 grid content-start gap-0.5">
-      {label}
-      <select
-        className={`field ${value === undefined ? 'border-dashed' : ''}`}
-        value={value ?? ''}
-        onChange={(event) => record(event.target.value)}
-      >
-        <option value="" disabled>
-          not seen
-        </option>
-        {entries.map(([key, words]) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField label={label} options={entries} unset="not seen" value={value} record={record} />
   );
 }
 

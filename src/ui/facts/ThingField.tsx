@@ -3,6 +3,7 @@
 import type { ThingType } from '@/core/entries/thing-types';
 import { thingWords } from '@/core/walk/thing-words';
 import { useBook } from '../Book/context';
+import { SelectField } from './SelectField';
 
 interface ThingFieldProps {
   label: string;
@@ -24,22 +25,12 @@ export function ThingField({ label, about, ofTypes, value, record }: ThingFieldP
       !site.reader.value(id, 'removed'),
   );
   return (
-    <label className="text-caption text-ink2 grid content-start gap-0.5">
-      {label}
-      <select
-        className={`field ${value === undefined ? 'border-dashed' : ''}`}
-        value={value ?? ''}
-        onChange={(event) => record(event.target.value)}
-      >
-        <option value="" disabled>
-          {things.length === 0 ? 'none recorded to choose from' : 'not seen'}
-        </option>
-        {things.map(({ id }) => (
-          <option key={id} value={id}>
-            {thingWords(id, site)}
-          </option>
-        ))}
-      </select>
-    </label>
+    <SelectField
+      label={label}
+      options={things.map(({ id }) => [id, thingWords(id, site)])}
+      unset={things.length === 0 ? 'none recorded to choose from' : 'not seen'}
+      value={value}
+      record={record}
+    />
   );
 }

@@ -131,42 +131,34 @@ export const whole = (
     ...asked,
   });
 
-export const quantity = (
+type Amount = (
   on: readonly Subject[],
   label: string,
   most: number,
   unit: string,
   asked: Asked,
+) => ReturnType<typeof amount>;
+
+const amount = (
+  least: v.GenericSchema<number, number>,
+  ...[on, label, most, unit, asked]: Parameters<Amount>
 ) =>
   property({
     on,
-    schema: v.pipe(v.number(), v.minValue(0), v.maxValue(most)),
+    schema: v.pipe(least, v.maxValue(most)),
     label,
     input: 'number',
     unit,
     ...asked,
   });
 
+export const quantity: Amount = (...of) => amount(v.pipe(v.number(), v.minValue(0)), ...of);
+
 /** A quantity that cannot be nothing: 0 kVA is no transformer. */
-export const moreThanNone = (
-  on: readonly Subject[],
-  label: string,
-  most: number,
-  unit: string,
-  asked: Asked,
-) =>
-  property({
-    on,
-    schema: v.pipe(
-      v.number(),
-      v.gtValue(0, `more than 0${unit ? ` ${unit}` : ''}`),
-      v.maxValue(most),
-    ),
-    label,
-    input: 'number',
-    unit,
-    ...asked,
-  });
+export const moreThanNone: Amount = (...of) => {
+  const unit = of[3];
+  return amount(v.pipe(v.number(), v.gtValue(0, `more than 0${unit ? ` ${unit}` : ''}`)), ...of);
+};
 
 /** A torque keeps its number and unit as entered; a bare number is N·m. */
 export const torqueSchema = v.union([
