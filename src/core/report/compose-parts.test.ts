@@ -130,6 +130,13 @@ describe('for the electrician, a finding', () => {
     report(made.facts({ lugCondition: 'melted' }, 'panel/l1')).findings.find(({ rule }) =>
       rule.startsWith('service/'),
     )!;
+  test('at a lug, how many conductors are under it and how many it is marked for', () => {
+    const made = doubled().facts({ conductorCount: 2, lugTakes: 1 }, 'panel/l1');
+    expect(burnedLug(made).exact).toEqual([
+      'Conductors here, all told: 2',
+      'Conductors the lug is marked for: 1',
+    ]);
+  });
   test('above the first disconnect is made dead by the utility alone', () =>
     expect(burnedLug(doubled()).isolation).toMatch(
       /^By the utility: nothing in the building shuts this off/,

@@ -8,7 +8,7 @@ export function BuildingChoice({ chosen, choose }: { chosen: string; choose(id: 
   if (buildings.length < 2) return null;
   return (
     <label className="text-caption text-ink2 mt-2 grid max-w-xs gap-0.5">
-      Stands in
+      What is added stands in
       <select className="field" value={chosen} onChange={(event) => choose(event.target.value)}>
         {buildings.map(({ id, name }) => (
           <option key={id} value={id}>

@@ -48,7 +48,10 @@ export function FactSheet({ about, without = [] }: FactSheetProps) {
     );
   });
   const names = [...propertiesOf(subject), ...retired].filter((name) => !without.includes(name));
-  const own = names.filter((name) => !elsewhere.includes(name) && !seen.includes(name));
+  // A lug has no screw of its own in the walk where its conductors are counted.
+  const here = (name: PropertyName) =>
+    !elsewhere.includes(name) || (name === 'conductorCount' && subject === 'lug');
+  const own = names.filter((name) => here(name) && !seen.includes(name));
   const noticed = observations.filter(
     (name) => (properties[name] as PropertySpec).on.includes(subject) && names.includes(name),
   );

@@ -269,7 +269,18 @@ describe('whatever can be recorded has a door', () => {
     cleanup();
     made.book.add('building', 'shed', 'site', { name: 'Shed' });
     show(made, <AroundList chosen="" choose={() => undefined} />);
-    expect(screen.getByLabelText('Stands in')).toBeDefined();
+    expect(screen.getByLabelText('What is added stands in')).toBeDefined();
+  });
+});
+
+describe('doubled lugs', () => {
+  test('how many conductors are under a lug, and how many it is marked for', () => {
+    for (const name of ['conductorCount', 'lugTakes'] as const) {
+      const { said } = show(everything(), <FactSheet about="panel/l1" />);
+      enter(properties[name]);
+      expect(said).toEqual([{ about: 'panel/l1', facts: { [name]: expect.any(Number) } }]);
+      cleanup();
+    }
   });
 });
 
