@@ -48,4 +48,25 @@ describe('one cause, one finding', () => {
     expect(ids).toContain('breaker/improvised-tie');
     expect(ids).not.toContain('breaker/shared-neutral-no-common-disconnect');
   });
+  test('a burned stab and the clip burned on it are one; heat at the screw stays its own', () => {
+    const given = (about: string): Given => ({
+      lines: ['7 20 12cu m1 !burned'],
+      facts: { [about]: { heatMark: true } },
+    });
+    expect(rulesOf(given('device 7'))).not.toContain('breaker/burned-terminal');
+    expect(rulesOf(given('device 7'))).toContain('bus/burned-position');
+    expect(rulesOf(given('terminal 7'))).toContain('breaker/burned-terminal');
+  });
+});
+
+describe('an observation of the panel', () => {
+  const traced = (rule: string, panel: object) =>
+    of({ lines: ['24 open!'], panel: { directory: 'missing', ...panel } })
+      .find((one) => one.verdict.rule.id === rule)!
+      .trace.map(({ because }) => because)
+      .join('; ');
+  test('does not move what merely has the panel as its place', () => {
+    expect(traced('labels/directory', { heatMark: true })).toBe(traced('labels/directory', {}));
+    expect(traced('labels/directory', { heatMark: true })).not.toContain('heat');
+  });
 });

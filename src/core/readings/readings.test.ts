@@ -209,3 +209,34 @@ describe('law: no reading outside its limits is good', () => {
       { numRuns: 250 },
     ));
 });
+
+describe('the bench has a place for each reading', () => {
+  const one = bench().lines('main 100', '7+9 30 10cu m1 n1 g1', '5 20 12cu m1 n2');
+  const assessment = one.assess();
+  const groups = slotGroups(assessment, assessment.site.panels[0]!);
+  const abouts = (property: string) =>
+    groups
+      .flatMap(({ slots }) => slots)
+      .filter((each) => each.property === property)
+      .map(({ about }) => about);
+  test('torque of lugs, of the main, of breaker screws and of bar screws with something under them', () => {
+    const torqued = abouts('torqueNm');
+    const main = assessment.site.panels[0]!.main!;
+    expect(torqued).toEqual(
+      expect.arrayContaining([
+        'panel/l1',
+        main.terminals[0]!.ref,
+        assessment.site.panels[0]!.devices[0]!.terminals[0]!.ref,
+        'nbar/t1',
+        'nbar/t2',
+      ]),
+    );
+    expect(torqued).not.toContain('nbar/t3');
+  });
+  test('pole to pole of a breaker of two, and across each of its own poles', () => {
+    const { devices } = assessment.site.panels[0]!;
+    const two = devices.find(({ terminals }) => terminals.length === 2)!;
+    expect(abouts('poleToPoleV')).toEqual([two.id]);
+    expect(abouts('acrossV')).toEqual(expect.arrayContaining(two.terminals.map(({ ref }) => ref)));
+  });
+});

@@ -333,6 +333,29 @@ describe('metal that people touch', () => {
     ).toBe(true);
     expect(metalThings(made).map(({ words }) => words)).toContain('metal water pipe');
   });
+  test('between two metal things every kind of them is offered', () => {
+    const one = house({ bond: 'screw' });
+    const kitchen = one.assess().site.panels[0]!.circuits.find(({ name }) => name === 'Kitchen')!;
+    one.book.add('load', 'dry', kitchen.id, { loadKind: 'dryer', applianceWires: 'three-bare' });
+    for (const kind of ['water', 'gas', 'drain'] as const)
+      one.book.add('pipe', kind, 'house', {
+        pipeKind: kind,
+        pipeBonded: 'bonded',
+        bondedAt: 'panel',
+      });
+    const offered = metalThings(flowing(one).made).map(({ words }) => words);
+    expect(offered).toEqual(
+      expect.arrayContaining([
+        'metal water pipe',
+        expect.stringContaining('gas'),
+        expect.stringContaining('drain'),
+        expect.stringMatching(/^frame of/),
+        expect.stringMatching(/^enclosure and grounds of Shed/),
+        expect.stringMatching(/^neutral of Shed/),
+        'earth',
+      ]),
+    );
+  });
   test('grounds of two downstream panels that meet', () => {
     const one = house({ bond: 'screw', groundsMeet: 'loft' });
     const { flow } = flowing(one);

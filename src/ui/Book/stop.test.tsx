@@ -74,4 +74,17 @@ describe('an inspection that was stopped', () => {
     expect(card()).toBeNull();
     expect(screen.queryByRole('status')).toBeNull();
   });
+
+  test('every danger that arose at once stands on one card', () => {
+    const { again } = show(bench());
+    again(
+      bench()
+        .facts({ opening: 'open', liveMetalInPlane: true }, 'panel/c1r3')
+        .facts({ metalTouched: 'tingle' }),
+    );
+    const dialogs = screen.getAllByRole('dialog');
+    expect(dialogs).toHaveLength(1);
+    expect(dialogs[0]!.textContent).toContain('tingle');
+    expect(screen.getAllByRole('textbox', { name: 'Told whom, and when' })).toHaveLength(2);
+  });
 });
