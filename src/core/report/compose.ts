@@ -216,7 +216,9 @@ function keptWhatIfs(
       type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
     if (!says) return [];
     const evidence = reader.value(id, 'evidenceFor') ?? '';
-    const at = findings.findIndex(({ verdict }) => verdictKeys(verdict).includes(evidence));
+    const at = findings.findIndex(({ verdict, absorbed }) =>
+      [verdict, ...absorbed].flatMap(verdictKeys).includes(evidence),
+    );
     return {
       name: reader.value(id, 'name') ?? 'What if',
       says: says.value,

@@ -2,10 +2,12 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { assess } from '../assess';
 import type { Entry } from '../entries/entry';
+import type { Facts } from '../entries/properties';
 import { parseEntry } from '../entries/versions';
 import { highestCounter } from '../recording/draft';
 import { testSettings } from '../testing/bench';
 import { compareWithIssued, keyOf } from './closing';
+import { composeReport } from './compose';
 import type { ReportFinding } from './report';
 
 interface IssuedThen {
@@ -26,6 +28,19 @@ const entriesOf = ({ entries }: IssuedThen): Entry[] =>
     return parsed.value;
   });
 
+/** One more thing on the record, said afterwards. */
+const added = (entries: readonly Entry[], type: 'ruling' | 'what-if', facts: Facts): Entry => ({
+  ...(entries[0] as Extract<Entry, { kind: 'add' }>),
+  id: 'added-entry',
+  counter: highestCounter(entries) + 1,
+  action: 'added',
+  kind: 'add',
+  thing: 'added',
+  type,
+  in: 'site',
+  facts,
+});
+
 describe.each(records.map((one) => [one.name, one] as const))('%s', (_, issued) => {
   const entries = entriesOf(issued);
   const now = assess(entries, testSettings);
@@ -43,21 +58,31 @@ describe.each(records.map((one) => [one.name, one] as const))('%s', (_, issued) 
   });
 
   test('an overrule recorded under that key still applies', () => {
-    const ruling: Entry = {
-      ...(entries[0] as Extract<Entry, { kind: 'add' }>),
-      id: 'ruling-entry',
-      counter: highestCounter(entries) + 1,
-      action: 'ruling',
-      kind: 'add',
-      thing: 'ruling-1',
-      type: 'ruling',
-      in: 'site',
-      facts: { finding: key, overruledTo: 'note', overruleReason: 'As judged then.' },
-    };
+    const ruling = added(entries, 'ruling', {
+      finding: key,
+      overruledTo: 'note',
+      overruleReason: 'As judged then.',
+    });
     const { findings } = assess([...entries, ruling], testSettings);
     // One place may have become several since: what was said of it holds for each.
     const ruled = findings.filter(({ overrule }) => overrule !== undefined);
     expect(ruled.length).toBeGreaterThan(0);
     expect(new Set(ruled.map(({ verdict }) => verdict.rule.id))).toEqual(new Set([before!.rule]));
+  });
+
+  test('so do what was made safe and a what-if kept as its evidence', () => {
+    const safe = added(entries, 'ruling', { finding: key, madeSafeHow: 'Switched off, 9:50.' });
+    expect(
+      assess([...entries, safe], testSettings).findings.some(
+        ({ verdict, madeSafe }) => verdict.rule.id === before!.rule && madeSafe !== undefined,
+      ),
+    ).toBe(true);
+    const kept = added(entries, 'what-if', { evidenceFor: key, whatIfSays: 'It carries 4 A.' });
+    const { whatIfs, findings } = composeReport(assess([...entries, kept], testSettings), {
+      inspection: 'one',
+      asOf: '2026-04-14',
+      authors: [],
+    });
+    expect(findings[whatIfs[0]!.finding! - 1]!.rule).toBe(before!.rule);
   });
 });
