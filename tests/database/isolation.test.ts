@@ -139,6 +139,7 @@ beforeAll(async () => {
       report: issuedRow.id,
       lacks: [{ key: 'k', title: secretPlace, place: 'x', grade: 'danger', was: undefined }],
       fault: '',
+      at: new Date(),
     });
     await mailboxQueries.insertLetter(tx, a.id, {
       id: `l-${mark}`,
@@ -413,7 +414,12 @@ describe('every query', () => {
       mailboxQueries.manyLetters(tx).then((rows) => rows.filter((row) => row.body.includes(mark))),
     maybeOneToRecheck: (tx) => recheckQueries.maybeOneToRecheck(tx, new Date()),
     upsertRecheck: (tx) =>
-      recheckQueries.upsertRecheck(tx, a.id, { report: issuedRow.id, lacks: [], fault: 'x' }),
+      recheckQueries.upsertRecheck(tx, a.id, {
+        report: issuedRow.id,
+        lacks: [],
+        fault: 'x',
+        at: new Date(),
+      }),
     manyRechecked: (tx) => recheckQueries.manyRechecked(tx),
     oneUnreadCount: (tx) =>
       recheckQueries.oneUnreadCount(tx).then((count) => (count === 0 ? [] : count)),

@@ -35,15 +35,15 @@ export const maybeOneToRecheck = (tx: Transaction, since: Date) =>
 export const upsertRecheck = (
   tx: Transaction,
   organisation: string,
-  row: { report: string; lacks: readonly Lacking[]; fault: string },
+  row: { report: string; lacks: readonly Lacking[]; fault: string; at: Date },
 ) =>
   many(
     tx,
     `insert into report_rechecks (organisation_id, report_id, lacks, fault, checked_at)
-     values ($1::uuid, $2::text, $3::jsonb, $4::text, clock_timestamp())
+     values ($1::uuid, $2::text, $3::jsonb, $4::text, $5::timestamptz)
      on conflict (organisation_id, report_id) do update set
        lacks = excluded.lacks, fault = excluded.fault, checked_at = excluded.checked_at`,
-    [organisation, row.report, JSON.stringify(row.lacks), row.fault],
+    [organisation, row.report, JSON.stringify(row.lacks), row.fault, row.at],
   );
 
 /** Latest reports that lack a Danger now or an Urgent, or that could not be read again. */

@@ -18,7 +18,9 @@ export async function recheckReports({ organisation }: RecheckJob, since: Date):
   for (let read = 0; ; read += 1) {
     const more = await inOrganisation(organisation, async (tx) => {
       const row = await maybeOneToRecheck(tx, since);
-      if (row) await upsertRecheck(tx, organisation, { report: row.id, ...recheck(row) });
+      // By the clock `since` was read from: by another that lags, no report would ever be done.
+      if (row)
+        await upsertRecheck(tx, organisation, { report: row.id, ...recheck(row), at: new Date() });
       return row !== undefined;
     });
     if (!more) return read;

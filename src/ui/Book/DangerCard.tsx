@@ -59,6 +59,8 @@ export function DangerCard({ asked }: { asked: number }) {
   const halts = stopped.filter(({ building }) => shown.includes(stopKey(building)));
   if (here.length === 0 && halts.length === 0) return null;
   const close = () => setShown([]);
+  /** One is dealt with; what is written for the others stays. */
+  const done = (key: string) => setShown((standing) => standing.filter((one) => one !== key));
   return (
     <Dialog.Root open onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>
@@ -79,14 +81,19 @@ export function DangerCard({ asked }: { asked: number }) {
               : `Danger now: ${here.map(({ verdict }) => verdict.place.label).join(', ')}`}
           </Dialog.Title>
           {halts.map(({ building, name }) => (
-            <Halt key={building} building={building} name={name} close={close} />
+            <Halt
+              key={building}
+              building={building}
+              name={name}
+              close={() => done(stopKey(building))}
+            />
           ))}
           {here.map((finding) => (
             <DangerDetail
               key={finding.key}
               finding={finding}
               about={safeSubject(finding, site)}
-              close={close}
+              close={() => done(finding.key)}
             />
           ))}
           <ul className="text-ink2 mt-3 list-disc pl-5">
@@ -125,7 +132,7 @@ function Halt({ building, name, close }: { building: string; name: string; close
         <input className="field" value={told} onChange={(event) => setTold(event.target.value)} />
       </label>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Dialog.Close
+        <button
           className="act act-main flex-1"
           onClick={() => {
             if (told.trim()) void actions.observe(building, { toldWhom: told.trim() });
@@ -133,8 +140,10 @@ function Halt({ building, name, close }: { building: string; name: string; close
           }}
         >
           Keep this
-        </Dialog.Close>
-        <Dialog.Close className="act flex-1">Nobody told yet</Dialog.Close>
+        </button>
+        <button className="act flex-1" onClick={close}>
+          Nobody told yet
+        </button>
       </div>
     </section>
   );
@@ -194,7 +203,7 @@ function DangerDetail({
           <input className="field" value={told} onChange={(event) => setTold(event.target.value)} />
         </label>
         <div className="flex flex-wrap gap-2">
-          <Dialog.Close
+          <button
             className="act act-main flex-1"
             onClick={() => {
               if (Object.keys(facts).length > 0) void actions.observe(about, facts);
@@ -202,8 +211,10 @@ function DangerDetail({
             }}
           >
             Keep this and go on
-          </Dialog.Close>
-          <Dialog.Close className="act flex-1">Not made safe yet</Dialog.Close>
+          </button>
+          <button className="act flex-1" onClick={close}>
+            Not made safe yet
+          </button>
         </div>
       </div>
     </section>

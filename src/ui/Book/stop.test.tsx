@@ -85,6 +85,12 @@ describe('an inspection that was stopped', () => {
     const dialogs = screen.getAllByRole('dialog');
     expect(dialogs).toHaveLength(1);
     expect(dialogs[0]!.textContent).toContain('tingle');
-    expect(screen.getAllByRole('textbox', { name: 'Told whom, and when' })).toHaveLength(2);
+    const told = screen.getAllByRole('textbox', { name: 'Told whom, and when' });
+    expect(told).toHaveLength(2);
+    fireEvent.change(told[1]!, { target: { value: 'the owner' } });
+    fireEvent.click(screen.getAllByRole('button', { name: 'Keep this and go on' })[0]!);
+    expect(
+      screen.getByRole<HTMLInputElement>('textbox', { name: 'Told whom, and when' }).value,
+    ).toBe('the owner');
   });
 });
