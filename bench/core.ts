@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { median } from 'd3-array';
-import { assess } from '@/core/assess';
-import { scenesOf } from '@/core/examine/examine';
-import { follow } from '@/core/follow';
-import { highestCounter, observe, stamp } from '@/core/recording/draft';
+import { assess } from '@/core/judge/assess/assess';
+import { scenesOf } from '@/core/judge/examine/examine';
+import { follow } from '@/core/judge/assess/follow';
+import { highestCounter, observe, stamp } from '@/core/fieldwork/recording/draft';
 import { testSettings } from '@/core/testing/bench';
 import { fullPanelEntries } from './full-panel';
 import { answersOfEngine, answersOfRules, flatPlaces, generalEngine } from './shared-checks';

@@ -1,4 +1,4 @@
-import type { Entry } from '@/core/entries/entry';
+import type { Entry } from '@/core/record/entries/entry';
 import { bench } from '@/core/testing/bench';
 
 /**

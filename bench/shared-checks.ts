@@ -1,10 +1,10 @@
 import { Engine } from 'json-rules-engine';
 import type { NestedCondition } from 'json-rules-engine';
-import { mmOf } from '@/core/panel/lengths';
-import type { SiteView } from '@/core/panel/site-view';
-import type { PanelView } from '@/core/panel/views';
-import { ruleById } from '@/core/rules';
-import type { Rule, Scene } from '@/core/rules/rule';
+import { mmOf } from '@/core/vocabulary/lengths';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import type { PanelView } from '@/core/installation/panel/views';
+import { ruleById } from '@/core/judge/rules';
+import type { Rule, Scene } from '@/core/judge/check/rule';
 
 /** The ten checks answered twice: by our rules, and as conditions of a general rule engine. */
 export const sharedRules: readonly Rule[] = [

@@ -1,7 +1,7 @@
-import { assess } from '@/core/assess';
-import { siteNetwork } from '@/core/simulation/site-network';
-import { jointsOf } from '@/core/simulation/network';
-import { solve } from '@/core/simulation/solve';
+import { assess } from '@/core/judge/assess/assess';
+import { siteNetwork } from '@/core/model/simulation/site-network';
+import { jointsOf } from '@/core/model/simulation/network';
+import { solve } from '@/core/model/simulation/solve';
 import { bench, testSettings } from '@/core/testing/bench';
 import { timesInWords, timesOf } from './timing';
 

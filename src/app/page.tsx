@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { daysAfter } from '@/core/report/dates';
+import { daysAfter } from '@/core/show/report/dates';
 import { listDue, listInspections, listRechecked } from '@/server/commands/read-inspection';
 import { numberWords } from '@/server/commands/stored-inspection';
 import type { InspectionLine } from '@/ui/Today/Today';

@@ -1,7 +1,7 @@
 import { Buffer } from 'node:buffer';
 import { describe, expect, test } from '@jest/globals';
 import yazl from 'yazl';
-import { describeFault } from '@/core/entries/versions';
+import { describeFault } from '@/core/vocabulary/fault';
 import { bench, testSettings } from '@/core/testing/bench';
 import { packageOf, readPackage, writePackage } from './package-file';
 import { packageLimits } from './package-zip';

@@ -1,20 +1,20 @@
 import 'server-only';
 import yazl from 'yazl';
-import type { Parsed } from '@/core/entries/versions';
-import { orderEntries } from '@/core/entries/history';
-import { canonicalJson } from '@/core/formats/canonical';
-import type { InspectionPackage, IssuedSeal } from '@/core/formats/package';
+import type { Parsed } from '@/core/vocabulary/fault';
+import { orderEntries } from '@/core/record/entries/history';
+import { canonicalJson } from '@/core/vocabulary/canonical';
+import type { InspectionPackage, IssuedSeal } from '@/core/record/package/package';
 import {
   packageFileName,
   packageFormat,
   packageVersion,
   parsePackage,
-} from '@/core/formats/package';
-import { picturesNamed } from '@/core/formats/pictures-named';
-import { ruleBookText, yardstickText } from '@/core/formats/rule-book';
-import { sealOf } from '@/core/formats/seal';
-import { asOfDay } from '@/core/report/dates';
-import type { Settings } from '@/core/settings/settings';
+} from '@/core/record/package/package';
+import { picturesNamed } from '@/core/record/package/pictures-named';
+import { ruleBookText, yardstickText } from '@/core/judge/rules/rule-book';
+import { sealOf } from '@/core/record/package/seal';
+import { asOfDay } from '@/core/show/report/dates';
+import type { Settings } from '@/core/codes/settings/settings';
 import type { StoredInspection } from './commands/stored-inspection';
 import type { PictureFile } from './db/pictures';
 import { pictureFileName, readZip, sealFileName } from './package-zip';

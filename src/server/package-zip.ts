@@ -1,8 +1,8 @@
 import 'server-only';
 import { crc32 } from 'node:zlib';
 import yauzl from 'yauzl';
-import type { Fault, Parsed } from '@/core/entries/versions';
-import { packageFileName } from '@/core/formats/package';
+import type { Fault, Parsed } from '@/core/vocabulary/fault';
+import { packageFileName } from '@/core/record/package/package';
 import { sha256Hex } from './sha256';
 
 /** Bounds of a package, checked before anything is inflated. */

@@ -1,5 +1,5 @@
-import type { PropertyName } from '@/core/entries/properties';
-import type { InstrumentKind } from '@/core/readings/slots';
+import type { PropertyName } from '@/core/record/entries/properties';
+import type { InstrumentKind } from '@/core/fieldwork/bench/slots';
 
 /** What an instrument is held to. */
 export interface Probe {

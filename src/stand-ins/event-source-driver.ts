@@ -1,4 +1,4 @@
-import type { InstrumentKind } from '@/core/readings/slots';
+import type { InstrumentKind } from '@/core/fieldwork/bench/slots';
 import type { InstrumentDriver, Sample } from './driver';
 
 const names: Record<InstrumentKind, string> = {

@@ -1,4 +1,4 @@
-import type { WhatIf } from '@/core/simulation/what-if';
+import type { WhatIf } from '@/core/vocabulary/what-if';
 
 /** What is wrong in a house of the demo that nobody recorded: readings show it. */
 export interface HiddenFaults {

@@ -1,5 +1,5 @@
-import type { PanelView } from '@/core/panel/views';
-import type { Hypothesis } from '@/core/tracing/decode';
+import type { PanelView } from '@/core/installation/panel/views';
+import type { Hypothesis } from '@/core/model/tracing/decode';
 
 /** What feeds each outlet of a house of the demo, by printed numbers: one, either of two (|), or both (+). */
 const wiring: Readonly<Record<string, Readonly<Record<string, string>>>> = {

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/assess';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { startingSettings } from '@/core/settings/settings';
-import { gridOf } from '@/core/thermal/grid';
-import { canCorners, terminalTemperatures } from '@/core/thermal/terminal-spots';
+import { assess } from '@/core/judge/assess/assess';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { startingSettings } from '@/core/codes/settings/settings';
+import { gridOf } from '@/core/show/thermal/grid';
+import { canCorners, terminalTemperatures } from '@/core/show/thermal/terminal-spots';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import type { Probe } from './driver';
 import { hiddenFaults, sound } from './hidden-faults';

@@ -1,8 +1,8 @@
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { sheetSize } from '@/core/drawing/geometry';
-import type { PanelView } from '@/core/panel/views';
-import type { SiteView } from '@/core/panel/site-view';
-import { terminalSpots } from '@/core/thermal/terminal-spots';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { sheetSize } from '@/core/show/drawing/geometry';
+import type { PanelView } from '@/core/installation/panel/views';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import { terminalSpots } from '@/core/show/thermal/terminal-spots';
 import { chanceOf } from './noise';
 import type { Truth } from './truth';
 

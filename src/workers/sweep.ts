@@ -1,6 +1,6 @@
-import type { Network } from '@/core/simulation/network';
-import type { WorstLift } from '@/core/simulation/sweep';
-import { sweepLifts } from '@/core/simulation/sweep';
+import type { Network } from '@/core/model/simulation/network';
+import type { WorstLift } from '@/core/model/simulation/sweep';
+import { sweepLifts } from '@/core/model/simulation/sweep';
 
 export type SweepSays = { progress: number } | { done: WorstLift[] };
 

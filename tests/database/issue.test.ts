@@ -7,13 +7,13 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
 import sharp from 'sharp';
-import type { Entry } from '@/core/entries/entry';
+import type { Entry } from '@/core/record/entries/entry';
 import { makeReportFile } from '@/server/jobs/make-report-file';
 import { readPicture, storePicture } from '@/server/commands/pictures';
 import { askReportFile, readReportFile } from '@/server/commands/report-file';
-import { canonicalJson } from '@/core/formats/canonical';
-import { Logbook } from '@/core/recording/logbook';
-import { startingSettings } from '@/core/settings/settings';
+import { canonicalJson } from '@/core/vocabulary/canonical';
+import { Logbook } from '@/core/fieldwork/recording/logbook';
+import { startingSettings } from '@/core/codes/settings/settings';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport, listIssued, readIssued, sealedZip } from '@/server/commands/issue-report';
 import {

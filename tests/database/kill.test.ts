@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import pg from 'pg';
-import type { Entry } from '@/core/entries/entry';
+import type { Entry } from '@/core/record/entries/entry';
 import { countHeld, heldOf, hold, openHeld } from '@/client/outbox/held';
 import type { HeldDatabase } from '@/client/outbox/held';
 import { deliverWaiting } from '@/client/outbox/sender';

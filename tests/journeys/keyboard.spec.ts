@@ -1,7 +1,7 @@
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
 import { expect } from '@playwright/test';
-import type { ReportData } from '@/core/report/report';
+import type { ReportData } from '@/core/show/report/report';
 import { lineOf, openings, rows } from './panel';
 import { ines, odile, panelFacts, readPackageFile, signInByKeys, tabTo, test } from './world';
 

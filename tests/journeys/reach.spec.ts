@@ -1,8 +1,8 @@
 import { expect } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
-import { properties } from '@/core/entries/properties';
-import type { PropertySpec } from '@/core/entries/properties';
-import type { Subject } from '@/core/entries/thing-types';
+import { properties } from '@/core/record/entries/properties';
+import type { PropertySpec } from '@/core/record/entries/properties';
+import type { Subject } from '@/core/record/entries/thing-types';
 import { ines, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });

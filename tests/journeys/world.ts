@@ -1,9 +1,9 @@
 import { expect, test as base } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import yauzl from 'yauzl';
-import { assess } from '@/core/assess';
-import type { InspectionPackage } from '@/core/formats/package';
-import { parsePackage } from '@/core/formats/package';
+import { assess } from '@/core/judge/assess/assess';
+import type { InspectionPackage } from '@/core/record/package/package';
+import { parsePackage } from '@/core/record/package/package';
 import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
 import { freePort, startServer, startWorker } from '../server';

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
-import type { Audience } from '@/core/report/audience';
-import { audienceOf } from '@/core/report/audience';
+import type { Audience } from '@/core/show/report/audience';
+import { audienceOf } from '@/core/show/report/audience';
 
 export type SearchParams = Promise<Record<string, string | string[] | undefined>>;
 

@@ -1,5 +1,5 @@
-import type { ReportData } from '@/core/report/report';
-import { circuitRows, findingRows } from '@/core/report/rows';
+import type { ReportData } from '@/core/show/report/report';
+import { circuitRows, findingRows } from '@/core/show/report/rows';
 import { csvOf } from '@/server/render/csv';
 
 const csv = (text: string, name: string) =>

@@ -1,4 +1,4 @@
-import { audienceOf } from '@/core/report/audience';
+import { audienceOf } from '@/core/show/report/audience';
 import type { WantedFile } from '@/server/commands/report-file';
 import { askReportFile, readReportFile, waitForReportFile } from '@/server/commands/report-file';
 import { asPdf } from './as-file';

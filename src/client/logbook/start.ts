@@ -1,7 +1,7 @@
 import { formatISO } from 'date-fns';
-import { stamp } from '@/core/recording/draft';
-import type { NewPlace } from '@/core/recording/start-inspection';
-import { startInspection } from '@/core/recording/start-inspection';
+import { stamp } from '@/core/fieldwork/recording/draft';
+import type { NewPlace } from '@/core/fieldwork/recording/start-inspection';
+import { startInspection } from '@/core/fieldwork/recording/start-inspection';
 import { deviceId } from '../device-id';
 import { hold, openHeld } from '../outbox/held';
 

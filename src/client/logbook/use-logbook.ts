@@ -2,8 +2,8 @@
 
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { formatISO } from 'date-fns';
-import type { Entry } from '@/core/entries/entry';
-import type { Settings } from '@/core/settings/settings';
+import type { Entry } from '@/core/record/entries/entry';
+import type { Settings } from '@/core/codes/settings/settings';
 import { deviceId } from '../device-id';
 import { openHeld } from '../outbox/held';
 import { sendPictureOverHttp } from '../outbox/pictures';

@@ -1,7 +1,7 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { openDB } from 'idb';
-import type { Entry } from '@/core/entries/entry';
-import { compareEntries } from '@/core/entries/entry';
+import type { Entry } from '@/core/record/entries/entry';
+import { compareEntries } from '@/core/record/entries/entry';
 
 export type HeldState = 'waiting' | 'arrived' | 'refused';
 

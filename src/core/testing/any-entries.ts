@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import type { Entry, Json } from '../entries/entry';
-import { properties } from '../entries/properties';
-import type { PropertySpec } from '../entries/properties';
-import type { Subject, ThingType } from '../entries/thing-types';
-import { thingTypes } from '../entries/thing-types';
+import type { Entry, Json } from '../record/entries/entry';
+import { properties } from '../record/entries/properties';
+import type { PropertySpec } from '../record/entries/properties';
+import type { Subject, ThingType } from '../record/entries/thing-types';
+import { thingTypes } from '../record/entries/thing-types';
 import { bench } from './bench';
 
 const specs = Object.entries(properties) as [string, PropertySpec][];

@@ -1,10 +1,10 @@
-import type { Entry } from '../entries/entry';
-import type { Facts } from '../entries/properties';
-import { assess } from '../assess';
-import type { Assessment } from '../assess';
-import { idsFrom, Logbook } from '../recording/logbook';
-import type { Settings } from '../settings/settings';
-import { startingSettings } from '../settings/settings';
+import type { Entry } from '../record/entries/entry';
+import type { Facts } from '../record/entries/properties';
+import { assess } from '../judge/assess/assess';
+import type { Assessment } from '../judge/assess/assess';
+import { idsFrom, Logbook } from '../fieldwork/recording/logbook';
+import type { Settings } from '../codes/settings/settings';
+import { startingSettings } from '../codes/settings/settings';
 
 /** A panel under test: recorded through the same entries a user makes. */
 export interface Bench {

@@ -1,6 +1,6 @@
-import type { Facts } from '../entries/properties';
-import type { ThingType } from '../entries/thing-types';
-import type { Settings } from '../settings/settings';
+import type { Facts } from '../record/entries/properties';
+import type { ThingType } from '../record/entries/thing-types';
+import type { Settings } from '../codes/settings/settings';
 import { bench, testSettings } from './bench';
 import type { Bench, BenchFacts } from './bench';
 

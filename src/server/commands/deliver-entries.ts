@@ -1,7 +1,8 @@
 import 'server-only';
 import * as v from 'valibot';
-import type { Entry } from '@/core/entries/entry';
-import { describeFault, faultsOf, parseEntry } from '@/core/entries/versions';
+import type { Entry } from '@/core/record/entries/entry';
+import { parseEntry } from '@/core/record/entries/versions';
+import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';

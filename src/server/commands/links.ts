@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomBytes, randomUUID } from 'node:crypto';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/entries/versions';
+import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation, inTransaction } from '../db/connect';
 import {
   acknowledgeLink,
@@ -15,7 +15,7 @@ import {
 import { insertLetter, manyLetters } from '../db/mailbox';
 import { oneSignInAttemptCount } from '../db/members';
 import { maybeOneIssued } from '../db/reports';
-import { readReportData } from '@/core/report/versions';
+import { readReportData } from '@/core/show/report/versions';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 import type { IssuedReport } from './issue-report';

@@ -1,8 +1,8 @@
 import 'server-only';
-import { assess } from '@/core/assess';
-import type { PropertyName } from '@/core/entries/properties';
-import { propertySpec } from '@/core/entries/properties';
-import { isDead } from '@/core/tracing/decode';
+import { assess } from '@/core/judge/assess/assess';
+import type { PropertyName } from '@/core/record/entries/properties';
+import { propertySpec } from '@/core/record/entries/properties';
+import { isDead } from '@/core/model/tracing/decode';
 import type { Probe, Sample } from '@/stand-ins/driver';
 import { hiddenFaults } from '@/stand-ins/hidden-faults';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';

@@ -1,6 +1,6 @@
 import 'server-only';
-import type { Audience } from '@/core/report/audience';
-import { canonicalJson } from '@/core/formats/canonical';
+import type { Audience } from '@/core/show/report/audience';
+import { canonicalJson } from '@/core/vocabulary/canonical';
 import { inOrganisation } from '../db/connect';
 import { oneEntryCount } from '../db/entries';
 import { maybeOneInspection } from '../db/inspections';

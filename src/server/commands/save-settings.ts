@@ -1,11 +1,11 @@
 import 'server-only';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/entries/versions';
-import { canonicalJson } from '@/core/formats/canonical';
-import { wordingFaults } from '@/core/settings/differences';
-import type { Settings } from '@/core/settings/settings';
-import { anySettingsSchema } from '@/core/settings/versions';
-import { amendments, yardsticks } from '@/core/yardstick';
+import { describeFault, faultsOf } from '@/core/vocabulary/fault';
+import { canonicalJson } from '@/core/vocabulary/canonical';
+import { wordingFaults } from '@/core/show/report/settings-differences';
+import type { Settings } from '@/core/codes/settings/settings';
+import { anySettingsSchema } from '@/core/codes/settings/versions';
+import { amendments, yardsticks } from '@/core/codes/yardstick';
 import { inOrganisation } from '../db/connect';
 import { oneOrganisation, updateSettings } from '../db/members';
 import type { Session } from '../session';

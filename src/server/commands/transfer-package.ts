@@ -1,11 +1,11 @@
 import 'server-only';
-import { assess } from '@/core/assess';
-import type { Fault } from '@/core/entries/versions';
-import { counted } from '@/core/panel/words';
+import { assess } from '@/core/judge/assess/assess';
+import type { Fault } from '@/core/vocabulary/fault';
+import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';
 import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
-import { picturesNamed } from '@/core/formats/pictures-named';
+import { picturesNamed } from '@/core/record/package/pictures-named';
 import { insertPicture } from '../db/pictures';
 import type { ReadPackage } from '../package-file';
 import {

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Entry } from '@/core/entries/entry';
+import type { Entry } from '@/core/record/entries/entry';
 import type { Transaction } from './connect';
 import { many, maybeOne, one } from './rows';
 

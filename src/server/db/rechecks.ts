@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Lacking } from '@/core/report/lacking';
+import type { Lacking } from '@/core/show/report/lacking';
 import type { Transaction } from './connect';
 import type { IssuedWhole } from './reports';
 import { many, maybeOne } from './rows';

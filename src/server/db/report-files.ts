@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Audience } from '@/core/report/audience';
+import type { Audience } from '@/core/show/report/audience';
 import type { Transaction } from './connect';
 import { many, maybeOne, one } from './rows';
 

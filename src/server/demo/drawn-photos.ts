@@ -1,11 +1,11 @@
 import 'server-only';
 import sharp from 'sharp';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { bodyBox } from '@/core/drawing/geometry';
-import { darkPalette } from '@/core/drawing/palette';
-import { svgText } from '@/core/drawing/svg-text';
-import type { Entry } from '@/core/entries/entry';
-import { idsFrom, Logbook } from '@/core/recording/logbook';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { bodyBox } from '@/core/show/drawing/geometry';
+import { darkPalette } from '@/core/show/drawing/palette';
+import { svgText } from '@/core/show/drawing/svg-text';
+import type { Entry } from '@/core/record/entries/entry';
+import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
 import { storePicture } from '../commands/pictures';
 import type { Session } from '../session';
 

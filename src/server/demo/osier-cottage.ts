@@ -1,8 +1,8 @@
-import type { Entry } from '@/core/entries/entry';
-import type { Facts } from '@/core/entries/properties';
-import { idsFrom, Logbook } from '@/core/recording/logbook';
-import { askedAt, nothingWrong } from '@/core/walk/asked';
-import { stages } from '@/core/walk/stages';
+import type { Entry } from '@/core/record/entries/entry';
+import type { Facts } from '@/core/record/entries/properties';
+import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { askedAt, nothingWrong } from '@/core/fieldwork/walk/asked';
+import { stages } from '@/core/fieldwork/walk/stages';
 
 const panelId = 'osier-panel';
 

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/assess';
-import type { Entry } from '@/core/entries/entry';
-import { outletRoundRef } from '@/core/entries/thing-types';
-import { Logbook, idsFrom } from '@/core/recording/logbook';
-import { startingSettings } from '@/core/settings/settings';
-import { isDead } from '@/core/tracing/decode';
-import { directoryOf } from '@/core/tracing/directory';
-import { traceOfPanel } from '@/core/tracing/trace-of-panel';
-import { breakerOf, decodedWords } from '@/core/tracing/words';
+import { assess } from '@/core/judge/assess/assess';
+import type { Entry } from '@/core/record/entries/entry';
+import { outletRoundRef } from '@/core/record/entries/thing-types';
+import { Logbook, idsFrom } from '@/core/fieldwork/recording/logbook';
+import { startingSettings } from '@/core/codes/settings/settings';
+import { isDead } from '@/core/model/tracing/decode';
+import { directoryOf } from '@/core/model/tracing/directory';
+import { traceOfPanel } from '@/core/model/tracing/trace-of-panel';
+import { breakerOf, decodedWords } from '@/core/model/tracing/words';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';
 import { ropewalk, ropewalkOutletId } from './ropewalk';
 

@@ -1,8 +1,8 @@
-import type { Entry } from '@/core/entries/entry';
-import { outletRoundRef } from '@/core/entries/thing-types';
-import { idsFrom, Logbook } from '@/core/recording/logbook';
-import { isDead } from '@/core/tracing/decode';
-import { planRounds } from '@/core/tracing/plan';
+import type { Entry } from '@/core/record/entries/entry';
+import { outletRoundRef } from '@/core/record/entries/thing-types';
+import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { isDead } from '@/core/model/tracing/decode';
+import { planRounds } from '@/core/model/tracing/plan';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';
 
 const panel = 'rope-panel';

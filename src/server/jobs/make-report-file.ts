@@ -1,7 +1,7 @@
 import 'server-only';
-import { assess } from '@/core/assess';
-import type { Audience } from '@/core/report/audience';
-import type { ReportData } from '@/core/report/report';
+import { assess } from '@/core/judge/assess/assess';
+import type { Audience } from '@/core/show/report/audience';
+import type { ReportData } from '@/core/show/report/report';
 import { markOf, readIssued, sealedZip } from '../commands/issue-report';
 import { readPrintedPictures } from '../commands/pictures';
 import { recordFor, reportOf } from '../commands/read-report';

@@ -1,10 +1,10 @@
 import 'server-only';
-import { assess } from '@/core/assess';
-import { describeFault } from '@/core/entries/versions';
-import { parsePackage } from '@/core/formats/package';
-import type { Lacking } from '@/core/report/lacking';
-import { lackingIn } from '@/core/report/lacking';
-import { readReportData } from '@/core/report/versions';
+import { assess } from '@/core/judge/assess/assess';
+import { describeFault } from '@/core/vocabulary/fault';
+import { parsePackage } from '@/core/record/package/package';
+import type { Lacking } from '@/core/show/report/lacking';
+import { lackingIn } from '@/core/show/report/lacking';
+import { readReportData } from '@/core/show/report/versions';
 import { inOrganisation } from '../db/connect';
 import type { RecheckJob } from '../db/queue';
 import { maybeOneToRecheck, upsertRecheck } from '../db/rechecks';

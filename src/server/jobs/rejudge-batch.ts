@@ -1,8 +1,8 @@
 import * as v from 'valibot';
-import { assess } from '@/core/assess';
-import { parseEntry } from '@/core/entries/versions';
-import { grades } from '@/core/grading/grade';
-import { anySettingsSchema } from '@/core/settings/versions';
+import { assess } from '@/core/judge/assess/assess';
+import { parseEntry } from '@/core/record/entries/versions';
+import { grades } from '@/core/vocabulary/grade';
+import { anySettingsSchema } from '@/core/codes/settings/versions';
 
 /** An inspection as the database sends it: JSON text, parsed where it is judged. */
 export interface StoredText {

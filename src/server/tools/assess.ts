@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { describeFault } from '@/core/entries/versions';
+import { describeFault } from '@/core/vocabulary/fault';
 import { readPackage } from '../package-file';
 import { reportOf } from '../commands/read-report';
 

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
-import { describeFault } from '@/core/entries/versions';
-import type { Seal } from '@/core/formats/seal';
-import { verifyText } from '@/core/formats/seal';
+import { describeFault } from '@/core/vocabulary/fault';
+import type { Seal } from '@/core/record/package/seal';
+import { verifyText } from '@/core/record/package/seal';
 import { readZip } from '../package-zip';
 import { attachedPackage, isPdf } from '../pdf-attachment';
 import { sha256Hex } from '../sha256';

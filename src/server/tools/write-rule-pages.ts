@@ -1,7 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { rules } from '@/core/rules';
-import { rulePage } from '@/core/rules/rule-page';
+import { rules } from '@/core/judge/rules';
+import { rulePage } from '@/core/judge/check/rule-page';
 
 /** Writes docs/rules/<id>.md for every rule, from the rule itself. */
 for (const rule of rules) {

@@ -3,10 +3,10 @@
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
-import type { Certainty, Entry } from '@/core/entries/entry';
-import { observe } from '@/core/recording/draft';
-import { recordLine } from '@/core/recording/record-line';
-import type { Settings } from '@/core/settings/settings';
+import type { Certainty, Entry } from '@/core/record/entries/entry';
+import { observe } from '@/core/fieldwork/recording/draft';
+import { recordLine } from '@/core/fieldwork/recording/record-line';
+import type { Settings } from '@/core/codes/settings/settings';
 import type { Who } from '../who';
 import { BookHeader } from './BookHeader';
 import type { BookActions, Selection } from './context';

@@ -2,14 +2,14 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { Dialog } from 'radix-ui';
-import type { Facts } from '@/core/entries/properties';
-import { properties } from '@/core/entries/properties';
-import type { Finding } from '@/core/grading/finding';
-import { cautions } from '@/core/report/cautions';
-import { findingWords } from '@/core/report/finding-words';
-import { stops } from '@/core/report/reassurance';
-import { untilThenWords } from '@/core/report/until-then';
-import { subjectOfRef } from '@/core/walk/asked';
+import type { Facts } from '@/core/record/entries/properties';
+import { properties } from '@/core/record/entries/properties';
+import type { Finding } from '@/core/judge/grading/finding';
+import { cautions } from '@/core/show/report/cautions';
+import { findingWords } from '@/core/show/report/finding-words';
+import { stops } from '@/core/show/report/reassurance';
+import { untilThenWords } from '@/core/show/report/until-then';
+import { subjectOfRef } from '@/core/fieldwork/walk/asked';
 import { GradeMark } from '../primitives/GradeMark';
 import { useBook } from './context';
 

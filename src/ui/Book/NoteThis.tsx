@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { NotebookPen } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import { add } from '@/core/recording/draft';
-import { thingWords } from '@/core/walk/thing-words';
+import { add } from '@/core/fieldwork/recording/draft';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { PhotoInput } from '../Photos/PhotoInput';
 import { useBook } from './context';
 import { refOfSelection } from './selected-ref';

@@ -1,6 +1,6 @@
 'use client';
 
-import { stops } from '@/core/report/reassurance';
+import { stops } from '@/core/show/report/reassurance';
 import { useBook } from './context';
 
 /** Stands over every view of an inspection that was stopped, until somebody records that it goes on. */

@@ -2,11 +2,11 @@
 
 import { createContext, useContext } from 'react';
 import type { LogbookState, LogbookStore } from '@/client/logbook/store';
-import type { Certainty } from '@/core/entries/entry';
-import type { Facts } from '@/core/entries/properties';
-import type { PanelView } from '@/core/panel/views';
-import type { Draft } from '@/core/recording/draft';
-import type { Line } from '@/core/shorthand/line';
+import type { Certainty } from '@/core/record/entries/entry';
+import type { Facts } from '@/core/record/entries/properties';
+import type { PanelView } from '@/core/installation/panel/views';
+import type { Draft } from '@/core/fieldwork/recording/draft';
+import type { Line } from '@/core/record/shorthand/line';
 import type { Who } from '../who';
 
 /** What the inspector has in hand. */

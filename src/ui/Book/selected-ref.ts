@@ -1,5 +1,5 @@
-import { terminalRef } from '@/core/entries/thing-types';
-import type { PanelView } from '@/core/panel/views';
+import { terminalRef } from '@/core/record/entries/thing-types';
+import type { PanelView } from '@/core/installation/panel/views';
 import type { Selection } from './context';
 
 /** The thing or part in hand, as entries name it. */

@@ -2,7 +2,7 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
+import type { Facts } from '@/core/record/entries/properties';
 import { bench } from '@/core/testing/bench';
 import type { Bench } from '@/core/testing/bench';
 import type { BookContext } from './context';

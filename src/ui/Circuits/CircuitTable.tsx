@@ -15,8 +15,8 @@ import {
   useTable,
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { gradeWords } from '@/core/grading/grade';
-import { positionsOf } from '@/core/recording/line-of-device';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import type { CircuitLine } from './circuit-table';

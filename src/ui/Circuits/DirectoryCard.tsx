@@ -1,8 +1,8 @@
 'use client';
 
-import { deviceCircuitWords } from '@/core/panel/words';
-import { formOf } from '@/core/panel/device-forms';
-import type { DeviceView, PositionView } from '@/core/panel/views';
+import { deviceCircuitWords } from '@/core/installation/panel/words';
+import { formOf } from '@/core/vocabulary/device-forms';
+import type { DeviceView, PositionView } from '@/core/installation/panel/views';
 import { useBook } from '../Book/context';
 
 /** The circuit directory as a card for the door: both columns as they stand in the panel. */

@@ -1,8 +1,8 @@
 'use client';
 
-import { properties } from '@/core/entries/properties';
-import type { Facts } from '@/core/entries/properties';
-import { observe } from '@/core/recording/draft';
+import { properties } from '@/core/record/entries/properties';
+import type { Facts } from '@/core/record/entries/properties';
+import { observe } from '@/core/fieldwork/recording/draft';
 import { useBook } from '../Book/context';
 import type { CircuitLine } from './circuit-table';
 

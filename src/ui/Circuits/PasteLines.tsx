@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { circuitRows, lineOfRow } from '@/core/formats/circuit-rows';
-import { highestCounter } from '@/core/recording/draft';
-import { pastedLines, recordLines } from '@/core/recording/record-lines';
+import { circuitRows, lineOfRow } from '@/core/fieldwork/circuit-table/circuit-rows';
+import { highestCounter } from '@/core/fieldwork/recording/draft';
+import { pastedLines, recordLines } from '@/core/fieldwork/recording/record-lines';
 import { useBook } from '../Book/context';
 import { saveFile } from '../primitives/save-file';
 import { circuitsFromCsv, circuitsToCsv } from './csv';

@@ -1,9 +1,9 @@
-import type { Assessment } from '@/core/assess';
-import type { Grade } from '@/core/grading/grade';
-import { formOf } from '@/core/panel/device-forms';
-import type { DeviceView, PanelView } from '@/core/panel/views';
-import { conductorWords } from '@/core/panel/words';
-import { properties } from '@/core/entries/properties';
+import type { Assessment } from '@/core/judge/assess/assess';
+import type { Grade } from '@/core/vocabulary/grade';
+import { formOf } from '@/core/vocabulary/device-forms';
+import type { DeviceView, PanelView } from '@/core/installation/panel/views';
+import { conductorWords } from '@/core/installation/panel/words';
+import { properties } from '@/core/record/entries/properties';
 
 /** One circuit as the table shows it. */
 export interface CircuitLine {

@@ -1,7 +1,7 @@
 import { parse } from 'csv-parse/browser/esm/sync';
-import type { CircuitRow, RowFault } from '@/core/formats/circuit-rows';
-import { circuitColumns } from '@/core/formats/circuit-rows';
-import { unguarded } from '@/core/formats/cell-guard';
+import type { CircuitRow, RowFault } from '@/core/fieldwork/circuit-table/circuit-rows';
+import { circuitColumns } from '@/core/fieldwork/circuit-table/circuit-rows';
+import { unguarded } from '@/core/record/package/cell-guard';
 import { csvOfRows } from '../primitives/csv';
 
 export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>

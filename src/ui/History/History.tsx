@@ -1,16 +1,16 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/assess';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { sheetSize } from '@/core/drawing/geometry';
-import type { Entry } from '@/core/entries/entry';
-import { orderEntries, withUndone } from '@/core/entries/history';
-import type { HistoryItem } from '@/core/entries/inspection';
-import { splitRef } from '@/core/entries/thing-types';
-import { wallTimeWords } from '@/core/report/dates';
-import { entryWords } from '@/core/report/entry-words';
-import { thingWords } from '@/core/walk/thing-words';
+import { assess } from '@/core/judge/assess/assess';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { sheetSize } from '@/core/show/drawing/geometry';
+import type { Entry } from '@/core/record/entries/entry';
+import { orderEntries, withUndone } from '@/core/record/entries/history';
+import type { HistoryItem } from '@/core/record/entries/inspection';
+import { splitRef } from '@/core/record/entries/thing-types';
+import { wallTimeWords } from '@/core/show/report/dates';
+import { entryWords } from '@/core/show/report/entry-words';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { Shapes } from '../drawing/Shapes';
 

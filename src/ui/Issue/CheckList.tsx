@@ -1,4 +1,4 @@
-import type { IssueLine } from '@/core/report/issue-check';
+import type { IssueLine } from '@/core/show/report/issue-check';
 
 const marks: Record<IssueLine['state'], { word: string; tone: string; path: string }> = {
   done: { word: 'Done', tone: 'text-ink', path: 'M2 7l3 3 5-8' },

@@ -1,6 +1,6 @@
 import Link from 'next/link';
-import { mayIssue } from '@/core/report/issue-check';
-import type { IssueLine } from '@/core/report/issue-check';
+import { mayIssue } from '@/core/show/report/issue-check';
+import type { IssueLine } from '@/core/show/report/issue-check';
 import { Brand } from '../primitives/Brand';
 import { CheckList } from './CheckList';
 import { IssuedItem } from './IssuedItem';

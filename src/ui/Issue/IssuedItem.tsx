@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
-import { dayWords } from '@/core/report/dates';
+import { dayWords } from '@/core/show/report/dates';
 import { postJson } from '../primitives/post-json';
 import { PdfButton } from '../Report/PdfButton';
 import { VerifyForm } from './VerifyForm';

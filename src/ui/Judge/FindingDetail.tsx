@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import type { Finding } from '@/core/grading/finding';
-import { likelihoodWords, severityWords } from '@/core/grading/matrix';
-import { legacyWords } from '@/core/grading/legacy';
-import type { SchoolGrade } from '@/core/grading/schools';
-import { findingWords } from '@/core/report/finding-words';
-import type { School } from '@/core/settings/settings';
-import { whyHereOf } from '@/core/simulation/why-here';
+import type { Finding } from '@/core/judge/grading/finding';
+import { likelihoodWords, severityWords } from '@/core/judge/grading/matrix';
+import { legacyWords } from '@/core/judge/grading/legacy';
+import type { SchoolGrade } from '@/core/judge/grading/schools';
+import { findingWords } from '@/core/show/report/finding-words';
+import type { School } from '@/core/codes/settings/settings';
+import { whyHereOf } from '@/core/model/simulation/why-here';
 import { useBook } from '../Book/context';
 import { GradeWord } from '../primitives/GradeWord';
 import { WhyHereFigure } from '../primitives/WhyHereFigure';

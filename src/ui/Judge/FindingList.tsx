@@ -1,9 +1,9 @@
 import type { KeyboardEvent } from 'react';
-import { gradeWords } from '@/core/grading/grade';
-import type { Finding } from '@/core/grading/finding';
-import type { SchoolGrade } from '@/core/grading/schools';
-import { findingWords } from '@/core/report/finding-words';
-import type { School } from '@/core/settings/settings';
+import { gradeWords } from '@/core/vocabulary/grade';
+import type { Finding } from '@/core/judge/grading/finding';
+import type { SchoolGrade } from '@/core/judge/grading/schools';
+import { findingWords } from '@/core/show/report/finding-words';
+import type { School } from '@/core/codes/settings/settings';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { grades, gradeWords } from '@/core/grading/grade';
-import { counted } from '@/core/panel/words';
-import { schoolsCompared } from '@/core/grading/schools';
+import { grades, gradeWords } from '@/core/vocabulary/grade';
+import { counted } from '@/core/vocabulary/phrases';
+import { schoolsCompared } from '@/core/judge/grading/schools';
 import { useBook } from '../Book/context';
 import { FindingDetail } from './FindingDetail';
 import { FindingList } from './FindingList';

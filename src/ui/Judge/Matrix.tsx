@@ -1,8 +1,8 @@
 import { scaleBand } from 'd3-scale';
-import { gradeWords } from '@/core/grading/grade';
-import type { Finding } from '@/core/grading/finding';
-import { gradeOf, likelihoodWords, severityWords } from '@/core/grading/matrix';
-import type { Likelihood, Severity } from '@/core/rules/rule';
+import { gradeWords } from '@/core/vocabulary/grade';
+import type { Finding } from '@/core/judge/grading/finding';
+import { gradeOf, likelihoodWords, severityWords } from '@/core/judge/grading/matrix';
+import type { Likelihood, Severity } from '@/core/vocabulary/severity';
 
 const [width, height, left, bottom] = [300, 216, 22, 34];
 const likelihoods: readonly Likelihood[] = [1, 2, 3, 4, 5];

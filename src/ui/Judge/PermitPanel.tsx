@@ -1,5 +1,5 @@
-import type { Assessment } from '@/core/assess';
-import { permitOutcome, permitWords } from '@/core/permit/outcome';
+import type { Assessment } from '@/core/judge/assess/assess';
+import { permitOutcome, permitWords } from '@/core/judge/permit/outcome';
 
 interface PermitPanelProps {
   assessment: Assessment;

@@ -1,10 +1,10 @@
 import Link from 'next/link';
-import { propertySpec } from '@/core/entries/properties';
-import type { Finding } from '@/core/grading/finding';
-import { wallTimeWords } from '@/core/report/dates';
-import { valueWords } from '@/core/report/value-words';
-import { photosOf } from '@/core/walk/photos';
-import { thingWords } from '@/core/walk/thing-words';
+import { propertySpec } from '@/core/record/entries/properties';
+import type { Finding } from '@/core/judge/grading/finding';
+import { wallTimeWords } from '@/core/show/report/dates';
+import { valueWords } from '@/core/show/report/value-words';
+import { photosOf } from '@/core/fieldwork/walk/photos';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { selectionOf } from '../Walk/selection';
 

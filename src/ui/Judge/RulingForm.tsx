@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
-import type { Grade } from '@/core/grading/grade';
-import { grades, gradeWords } from '@/core/grading/grade';
-import type { Finding } from '@/core/grading/finding';
-import { readRulings } from '@/core/grading/rulings';
-import { verdictKeys } from '@/core/examine/verdict';
-import { add, observe } from '@/core/recording/draft';
+import type { Facts } from '@/core/record/entries/properties';
+import type { Grade } from '@/core/vocabulary/grade';
+import { grades, gradeWords } from '@/core/vocabulary/grade';
+import type { Finding } from '@/core/judge/grading/finding';
+import { readRulings } from '@/core/judge/grading/rulings';
+import { verdictKeys } from '@/core/judge/examine/verdict';
+import { add, observe } from '@/core/fieldwork/recording/draft';
 import { useBook } from '../Book/context';
 
 interface RulingFormProps {

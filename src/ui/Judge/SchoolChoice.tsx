@@ -1,5 +1,5 @@
-import type { School } from '@/core/settings/settings';
-import { schools, schoolWords } from '@/core/settings/settings';
+import type { School } from '@/core/codes/settings/settings';
+import { schools, schoolWords } from '@/core/codes/settings/settings';
 import { useBook } from '../Book/context';
 
 /** The school this inspection is graded by: an entry like any other, printed in the report. */

@@ -1,7 +1,7 @@
-import { dayWords } from '@/core/report/dates';
-import type { SchoolGrade } from '@/core/grading/schools';
-import type { School } from '@/core/settings/settings';
-import { schools as allSchools, schoolWords } from '@/core/settings/settings';
+import { dayWords } from '@/core/show/report/dates';
+import type { SchoolGrade } from '@/core/judge/grading/schools';
+import type { School } from '@/core/codes/settings/settings';
+import { schools as allSchools, schoolWords } from '@/core/codes/settings/settings';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 import { useBook } from '../Book/context';

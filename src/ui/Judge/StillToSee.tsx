@@ -1,4 +1,4 @@
-import type { Assessment } from '@/core/assess';
+import type { Assessment } from '@/core/judge/assess/assess';
 
 const shown = 8;
 

@@ -1,16 +1,16 @@
 import { useState } from 'react';
-import type { Family } from '@/core/families/family';
-import { traitNames, traits } from '@/core/families/family';
+import type { Family } from '@/core/codes/families/family';
+import { traitNames, traits } from '@/core/codes/families/family';
 import {
   familiesFile,
   familiesOfRows,
   familyColumns,
   familyRow,
   parseFamiliesFile,
-} from '@/core/families/family-rows';
-import { describeFault } from '@/core/entries/versions';
-import { gradeWords } from '@/core/grading/grade';
-import { gradeOf } from '@/core/grading/matrix';
+} from '@/core/codes/families/family-rows';
+import { describeFault } from '@/core/vocabulary/fault';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { gradeOf } from '@/core/judge/grading/matrix';
 import { rowsOfCsv, csvOfRows } from '../primitives/csv';
 import { saveFile } from '../primitives/save-file';
 import { Search, holds } from './Search';

@@ -3,7 +3,7 @@
 import { Suspense, useState } from 'react';
 import Link from 'next/link';
 import { Tabs } from 'radix-ui';
-import type { Settings } from '@/core/settings/settings';
+import type { Settings } from '@/core/codes/settings/settings';
 import { Brand } from '../primitives/Brand';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { Who } from '../who';

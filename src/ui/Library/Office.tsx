@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { gradeWords } from '@/core/grading/grade';
-import { settingsDifferences } from '@/core/settings/differences';
-import type { School, Settings } from '@/core/settings/settings';
-import { schools, schoolWords } from '@/core/settings/settings';
-import { amendments } from '@/core/yardstick';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { settingsDifferences } from '@/core/show/report/settings-differences';
+import type { School, Settings } from '@/core/codes/settings/settings';
+import { schools, schoolWords } from '@/core/codes/settings/settings';
+import { amendments } from '@/core/codes/yardstick';
 import type { LibraryTab } from './tab';
 
 const schoolSays: Record<School, string> = {

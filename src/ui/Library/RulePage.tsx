@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { gradeWords } from '@/core/grading/grade';
-import { gradeOf } from '@/core/grading/matrix';
-import { pairs } from '@/core/grading/pairs';
-import type { Message, Rule } from '@/core/rules/rule';
-import { stages } from '@/core/walk/stages';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { gradeOf } from '@/core/judge/grading/matrix';
+import { pairs } from '@/core/judge/grading/pairs';
+import type { Message, Rule } from '@/core/judge/check/rule';
+import { stages } from '@/core/fieldwork/walk/stages';
 import type { LibraryTab } from './tab';
 
 /** One rule: what, why, an example, source, since, remedies, and its words, which the office may change. */

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useSearchParams } from 'next/navigation';
-import { ruleById, rules } from '@/core/rules';
+import { ruleById, rules } from '@/core/judge/rules';
 import type { LibraryTab } from './tab';
 import { RulePage } from './RulePage';
 import { Search, holds } from './Search';

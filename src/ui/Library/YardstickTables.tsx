@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { gradeWords } from '@/core/grading/grade';
-import { gradeOf, likelihoodWords, severityWords } from '@/core/grading/matrix';
-import type { Likelihood, Severity } from '@/core/rules/rule';
-import { sizes } from '@/core/yardstick/size';
-import { yardstickOf } from '@/core/yardstick';
-import type { Settings } from '@/core/settings/settings';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { gradeOf, likelihoodWords, severityWords } from '@/core/judge/grading/matrix';
+import type { Likelihood, Severity } from '@/core/vocabulary/severity';
+import { sizes } from '@/core/vocabulary/size';
+import { yardstickOf } from '@/core/codes/yardstick';
+import type { Settings } from '@/core/codes/settings/settings';
 import { Search, holds } from './Search';
 
 interface Table {

@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/settings/settings';
+import type { Settings } from '@/core/codes/settings/settings';
 
 export interface LibraryTab {
   settings: Settings;

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { Addition, AdditionKind } from '@/core/load/addition';
-import { additionFits, additionKinds, breakerForA } from '@/core/load/addition';
-import { systems } from '@/core/panel/system';
+import type { Addition, AdditionKind } from '@/core/measure/load/addition';
+import { additionFits, additionKinds, breakerForA } from '@/core/measure/load/addition';
+import { systems } from '@/core/vocabulary/system';
 import { useBook } from '../Book/context';
 
 const wantedWords: Record<string, string> = {

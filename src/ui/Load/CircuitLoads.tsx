@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { joinedLoad } from '@/core/load/addition';
-import type { CircuitLine } from '@/core/load/load-sheet';
+import { joinedLoad } from '@/core/measure/load/addition';
+import type { CircuitLine } from '@/core/measure/load/load-sheet';
 import { useBook } from '../Book/context';
 import { ShareBar } from './ShareBar';
 

@@ -1,4 +1,4 @@
-import type { LoadSheet } from '@/core/load/load-sheet';
+import type { LoadSheet } from '@/core/measure/load/load-sheet';
 
 /** Demand by every method that has its facts, each line shown. */
 export function DemandLines({ sheet: { demands, wanted, deviceA } }: { sheet: LoadSheet }) {

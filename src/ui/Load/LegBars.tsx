@@ -1,4 +1,4 @@
-import type { LoadSheet } from '@/core/load/load-sheet';
+import type { LoadSheet } from '@/core/measure/load/load-sheet';
 import { ShareBar } from './ShareBar';
 
 /** Legs, sections and shared neutrals, as far as loads are known. */

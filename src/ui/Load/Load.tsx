@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { loadSheet } from '@/core/load/load-sheet';
+import { loadSheet } from '@/core/measure/load/load-sheet';
 import { useBook } from '../Book/context';
 import { Additions } from './Additions';
 import { CircuitLoads } from './CircuitLoads';

@@ -1,4 +1,4 @@
-import { roomCard } from '@/core/load/room-card';
+import { roomCard } from '@/core/measure/load/room-card';
 import { useBook } from '../Book/context';
 
 const numbers = (list: readonly number[]) => (list.length === 0 ? 'none' : list.join(', '));

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { wallTimeWords } from '@/core/report/dates';
+import { wallTimeWords } from '@/core/show/report/dates';
 import { Brand } from '../primitives/Brand';
 
 interface Letter {

@@ -1,10 +1,10 @@
 'use client';
 
-import { observe } from '@/core/recording/draft';
-import type { PropertyValue } from '@/core/entries/properties';
-import { properties } from '@/core/entries/properties';
-import { notesOf, unplacedNotes } from '@/core/walk/notes';
-import { thingWords } from '@/core/walk/thing-words';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { PropertyValue } from '@/core/record/entries/properties';
+import { properties } from '@/core/record/entries/properties';
+import { notesOf, unplacedNotes } from '@/core/fieldwork/walk/notes';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { Photos } from '../Photos/Photos';
 import { PlaceChoice } from './PlaceChoice';

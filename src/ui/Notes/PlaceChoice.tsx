@@ -1,6 +1,6 @@
 'use client';
 
-import { thingWords } from '@/core/walk/thing-words';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 
 /** Any thing or part of the inspection by its words. */

@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { mostPicturesAVisit } from '@/client/pictures/prepare';
-import { photosOf } from '@/core/walk/photos';
-import { thingWords } from '@/core/walk/thing-words';
+import { photosOf } from '@/core/fieldwork/walk/photos';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { PhotoInput } from './PhotoInput';
 import { PhotoViewer } from './PhotoViewer';

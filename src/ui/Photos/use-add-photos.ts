@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { openHeld } from '@/client/outbox/held';
 import { holdPicture } from '@/client/outbox/pictures';
 import { mostPicturesAVisit, preparePicture } from '@/client/pictures/prepare';
-import { add } from '@/core/recording/draft';
-import { photosOf } from '@/core/walk/photos';
+import { add } from '@/core/fieldwork/recording/draft';
+import { photosOf } from '@/core/fieldwork/walk/photos';
 import { useBook } from '../Book/context';
 
 /** Takes pictures in: held on this device first, then an entry for each. */

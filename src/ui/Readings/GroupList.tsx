@@ -1,5 +1,5 @@
-import type { Slot, SlotGroup } from '@/core/readings/slots';
-import type { Reading } from '@/core/readings/verdict';
+import type { Slot, SlotGroup } from '@/core/fieldwork/bench/slots';
+import type { Reading } from '@/core/fieldwork/bench/verdict';
 
 interface GroupListProps {
   groups: readonly SlotGroup[];

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
-import { propertySpec } from '@/core/entries/properties';
-import { instrumentWords } from '@/core/readings/taken-with';
-import type { Slot } from '@/core/readings/slots';
-import type { Reading } from '@/core/readings/verdict';
-import { add, observe } from '@/core/recording/draft';
+import type { Facts } from '@/core/record/entries/properties';
+import { propertySpec } from '@/core/record/entries/properties';
+import { instrumentWords } from '@/core/measure/readings/taken-with';
+import type { Slot } from '@/core/fieldwork/bench/slots';
+import type { Reading } from '@/core/fieldwork/bench/verdict';
+import { add, observe } from '@/core/fieldwork/recording/draft';
 import type { InstrumentDriver } from '@/stand-ins/driver';
 import { EventSourceDriver } from '@/stand-ins/event-source-driver';
 import { useBook } from '../Book/context';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { cautions } from '@/core/report/cautions';
-import { slotGroups } from '@/core/readings/slots';
-import { readingsOf } from '@/core/readings/verdict';
+import { cautions } from '@/core/show/report/cautions';
+import { slotGroups } from '@/core/fieldwork/bench/slots';
+import { readingsOf } from '@/core/fieldwork/bench/verdict';
 import { useBook } from '../Book/context';
 import { GroupList } from './GroupList';
 import { InstrumentBench } from './InstrumentBench';

@@ -5,13 +5,17 @@ import type { PointerEvent } from 'react';
 import { parse } from 'csv-parse/browser/esm/sync';
 import { scaleSequential } from 'd3-scale';
 import { interpolateInferno } from 'd3-scale-chromatic';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { observe } from '@/core/recording/draft';
-import type { ThermalGrid } from '@/core/thermal/grid';
-import { gridOf } from '@/core/thermal/grid';
-import type { Spot } from '@/core/thermal/map';
-import { onPicture } from '@/core/thermal/map';
-import { canCorners, terminalSpots, terminalTemperatures } from '@/core/thermal/terminal-spots';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { ThermalGrid } from '@/core/show/thermal/grid';
+import { gridOf } from '@/core/show/thermal/grid';
+import type { Spot } from '@/core/show/thermal/map';
+import { onPicture } from '@/core/show/thermal/map';
+import {
+  canCorners,
+  terminalSpots,
+  terminalTemperatures,
+} from '@/core/show/thermal/terminal-spots';
 import { useBook } from '../Book/context';
 
 /** A thermal picture laid over the panel by two tapped corners; its temperatures become readings. */

@@ -1,5 +1,5 @@
-import { levelWords } from '@/core/report/readings';
-import type { ReadingVerdict } from '@/core/readings/verdict';
+import { levelWords } from '@/core/show/report/readings';
+import type { ReadingVerdict } from '@/core/fieldwork/bench/verdict';
 
 const looks: Record<ReadingVerdict['level'], { tone: string; path: string }> = {
   unread: { tone: 'text-ink3', path: '' },

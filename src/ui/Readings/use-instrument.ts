@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Slot } from '@/core/readings/slots';
+import type { Slot } from '@/core/fieldwork/bench/slots';
 import type { InstrumentDriver, Sample } from '@/stand-ins/driver';
 
 interface Live {

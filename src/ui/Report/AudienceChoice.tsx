@@ -1,6 +1,6 @@
 import Link from 'next/link';
-import type { Audience } from '@/core/report/audience';
-import { audiences, audienceWords } from '@/core/report/audience';
+import type { Audience } from '@/core/show/report/audience';
+import { audiences, audienceWords } from '@/core/show/report/audience';
 
 /** For whom the one report is read. */
 export function AudienceChoice({ base, chosen }: { base: string; chosen: Audience }) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Audience } from '@/core/report/audience';
+import type { Audience } from '@/core/show/report/audience';
 import { Closing } from './Closing';
 import { Directory, ShutOffCard } from './Household';
 import { FirstThings } from './FirstThings';

@@ -1,5 +1,5 @@
-import { gradeWords } from '@/core/grading/grade';
-import type { ReportData } from '@/core/report/report';
+import { gradeWords } from '@/core/vocabulary/grade';
+import type { ReportData } from '@/core/show/report/report';
 
 /** What became of the report that is closed, item by item; the rules decide, not the tick. */
 export function Closing({ closing }: { closing: NonNullable<ReportData['closing']> }) {

@@ -1,4 +1,4 @@
-import type { ReportFinding } from '@/core/report/report';
+import type { ReportFinding } from '@/core/show/report/report';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 

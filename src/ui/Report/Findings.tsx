@@ -1,4 +1,4 @@
-import type { ReportData } from '@/core/report/report';
+import type { ReportData } from '@/core/show/report/report';
 import { FindingHead } from './FindingHead';
 import { GradeReasons } from './GradeReasons';
 import { Item, Items } from './Item';

@@ -1,5 +1,5 @@
-import { keepAway } from '@/core/report/cautions';
-import type { ReportData } from '@/core/report/report';
+import { keepAway } from '@/core/show/report/cautions';
+import type { ReportData } from '@/core/show/report/report';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 

@@ -1,5 +1,5 @@
-import { gradeKeyWords, grades, gradeWords } from '@/core/grading/grade';
-import type { ReportFinding } from '@/core/report/report';
+import { gradeKeyWords, grades, gradeWords } from '@/core/vocabulary/grade';
+import type { ReportFinding } from '@/core/show/report/report';
 import { GradeMark } from '../primitives/GradeMark';
 
 /** The grades with their counts and what each tells the client to do. */

@@ -1,7 +1,7 @@
-import { gradeWords } from '@/core/grading/grade';
-import { capital } from '@/core/panel/words';
-import type { ReportFinding } from '@/core/report/report';
-import { severityLine } from '@/core/report/severity-words';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { capital } from '@/core/vocabulary/phrases';
+import type { ReportFinding } from '@/core/show/report/report';
+import { severityLine } from '@/core/show/report/severity-words';
 
 /** Every step of a grade, the text it rests on, and who recorded what; folded unless asked for. */
 export function GradeReasons({

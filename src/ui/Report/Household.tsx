@@ -1,6 +1,6 @@
-import { keepAway } from '@/core/report/cautions';
-import { directoryWords } from '@/core/report/directory-words';
-import type { ReportData } from '@/core/report/report';
+import { keepAway } from '@/core/show/report/cautions';
+import { directoryWords } from '@/core/show/report/directory-words';
+import type { ReportData } from '@/core/show/report/report';
 import { Part } from './Part';
 import { Table } from './Table';
 

@@ -1,7 +1,7 @@
-import type { Audience } from '@/core/report/audience';
-import { counted } from '@/core/panel/words';
-import { unseenByStage } from '@/core/report/not-seen';
-import type { ReportData } from '@/core/report/report';
+import type { Audience } from '@/core/show/report/audience';
+import { counted } from '@/core/vocabulary/phrases';
+import { unseenByStage } from '@/core/show/report/not-seen';
+import type { ReportData } from '@/core/show/report/report';
 import { Part } from './Part';
 import { Table } from './Table';
 

@@ -1,4 +1,4 @@
-import type { ReportData } from '@/core/report/report';
+import type { ReportData } from '@/core/show/report/report';
 import { Part } from './Part';
 import { PermitResult } from './PermitResult';
 import { Table } from './Table';

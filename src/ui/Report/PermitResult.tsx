@@ -1,4 +1,4 @@
-import type { ReportPermit } from '@/core/report/report';
+import type { ReportPermit } from '@/core/show/report/report';
 
 /** The outcome for the authority, against the scope of the permitted work alone. */
 export function PermitResult({ permit }: { permit: ReportPermit }) {

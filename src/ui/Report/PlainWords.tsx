@@ -1,4 +1,4 @@
-import type { ReportData } from '@/core/report/report';
+import type { ReportData } from '@/core/show/report/report';
 import { Item, Items } from './Item';
 import { Part } from './Part';
 

@@ -1,4 +1,4 @@
-import type { ReportData } from '@/core/report/report';
+import type { ReportData } from '@/core/show/report/report';
 import { VerdictMark } from '../Readings/VerdictMark';
 
 /** Every reading with its limits, author and instrument; then what was tried in the circuit model. */

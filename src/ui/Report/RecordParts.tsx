@@ -1,4 +1,4 @@
-import type { RecordLine } from '@/core/report/record';
+import type { RecordLine } from '@/core/show/report/record';
 import { Item, Items } from './Item';
 import { Part } from './Part';
 import { Table } from './Table';

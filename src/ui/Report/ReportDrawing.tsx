@@ -1,11 +1,11 @@
-import { balloons } from '@/core/drawing/balloons';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { sheetSize } from '@/core/drawing/geometry';
-import { gradeMarks } from '@/core/drawing/grade-marks';
-import { shapesText } from '@/core/drawing/svg-text';
-import type { SiteView } from '@/core/panel/site-view';
-import type { PanelView } from '@/core/panel/views';
-import type { ReportFinding } from '@/core/report/report';
+import { balloons } from '@/core/show/report/balloons';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { sheetSize } from '@/core/show/drawing/geometry';
+import { gradeMarks } from '@/core/show/drawing/grade-marks';
+import { shapesText } from '@/core/show/drawing/svg-text';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import type { PanelView } from '@/core/installation/panel/views';
+import type { ReportFinding } from '@/core/show/report/report';
 
 const margin = 9.4;
 

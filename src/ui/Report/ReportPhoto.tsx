@@ -1,4 +1,4 @@
-import type { ReportPhoto as Photo } from '@/core/report/report';
+import type { ReportPhoto as Photo } from '@/core/show/report/report';
 
 interface ReportPhotoProps {
   photo: Photo;

@@ -1,4 +1,4 @@
-import { dayWords } from '@/core/report/dates';
+import { dayWords } from '@/core/show/report/dates';
 import type { ReportFrame } from './frame';
 
 /** Draft or issued, of what, as of when, by whom. */

@@ -1,5 +1,5 @@
-import { counted } from '@/core/panel/words';
-import type { ReportData } from '@/core/report/report';
+import { counted } from '@/core/vocabulary/phrases';
+import type { ReportData } from '@/core/show/report/report';
 
 /** What it comes to in three sentences, and by which yardstick. */
 export function Summary({ report }: { report: ReportData }) {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { hazardsOf } from '@/core/report/comparisons';
-import { mendingWords } from '@/core/report/mending';
-import type { ReportFinding } from '@/core/report/report';
+import { hazardsOf } from '@/core/show/report/comparisons';
+import { mendingWords } from '@/core/show/report/mending';
+import type { ReportFinding } from '@/core/show/report/report';
 import { WhyHereFigure } from '../primitives/WhyHereFigure';
 import { Item, Items } from './Item';
 

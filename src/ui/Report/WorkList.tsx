@@ -1,7 +1,7 @@
-import { isolationCaution } from '@/core/report/isolation';
-import { mendingWords } from '@/core/report/mending';
-import type { ReportData } from '@/core/report/report';
-import { workList } from '@/core/report/work-list';
+import { isolationCaution } from '@/core/show/report/isolation';
+import { mendingWords } from '@/core/show/report/mending';
+import type { ReportData } from '@/core/show/report/report';
+import { workList } from '@/core/show/report/work-list';
 import { FindingHead } from './FindingHead';
 import { Item, Items } from './Item';
 import { Part } from './Part';

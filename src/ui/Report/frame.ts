@@ -1,6 +1,6 @@
-import type { SiteView } from '@/core/panel/site-view';
-import type { Audience } from '@/core/report/audience';
-import type { ReportData } from '@/core/report/report';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import type { Audience } from '@/core/show/report/audience';
+import type { ReportData } from '@/core/show/report/report';
 import type { ReportRecord } from './RecordParts';
 
 /** What an issued report carries, where it is read, and by whom. */

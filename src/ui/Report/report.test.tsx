@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { renderToStaticMarkup } from 'react-dom/server';
-import type { Audience } from '@/core/report/audience';
-import { audiences } from '@/core/report/audience';
-import { composeReport } from '@/core/report/compose';
+import type { Audience } from '@/core/show/report/audience';
+import { audiences } from '@/core/show/report/audience';
+import { composeReport } from '@/core/show/report/compose';
 import { bench } from '@/core/testing/bench';
 import { bodies } from './Bodies';
 import type { ReportFrame } from './frame';

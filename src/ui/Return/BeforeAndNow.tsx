@@ -1,8 +1,8 @@
 'use client';
 
-import { photoPair, readingPairs } from '@/core/report/before-and-now';
-import type { ReportData } from '@/core/report/report';
-import type { ReturnItem } from '@/core/report/return-comparison';
+import { photoPair, readingPairs } from '@/core/show/report/before-and-now';
+import type { ReportData } from '@/core/show/report/report';
+import type { ReturnItem } from '@/core/show/report/return-comparison';
 import { useBook } from '../Book/context';
 import { PhotoInput } from '../Photos/PhotoInput';
 import { Picture } from '../Photos/Picture';

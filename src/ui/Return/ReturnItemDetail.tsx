@@ -2,15 +2,15 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
-import { properties } from '@/core/entries/properties';
-import { capital } from '@/core/panel/words';
-import { subjectOfRef } from '@/core/walk/asked';
-import { splitRef } from '@/core/entries/thing-types';
-import { readRulings } from '@/core/grading/rulings';
-import { add, observe } from '@/core/recording/draft';
-import type { ReturnItem } from '@/core/report/return-comparison';
-import type { ReportData } from '@/core/report/report';
+import type { Facts } from '@/core/record/entries/properties';
+import { properties } from '@/core/record/entries/properties';
+import { capital } from '@/core/vocabulary/phrases';
+import { subjectOfRef } from '@/core/fieldwork/walk/asked';
+import { splitRef } from '@/core/record/entries/thing-types';
+import { readRulings } from '@/core/judge/grading/rulings';
+import { add, observe } from '@/core/fieldwork/recording/draft';
+import type { ReturnItem } from '@/core/show/report/return-comparison';
+import type { ReportData } from '@/core/show/report/report';
 import { FactSheet } from '../facts/FactSheet';
 import { useBook } from '../Book/context';
 import { BeforeAndNow } from './BeforeAndNow';

@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/assess';
-import { properties } from '@/core/entries/properties';
-import { gradeWords } from '@/core/grading/grade';
-import { compareWithIssued } from '@/core/report/closing';
-import type { ReportData } from '@/core/report/report';
+import { assess } from '@/core/judge/assess/assess';
+import { properties } from '@/core/record/entries/properties';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { compareWithIssued } from '@/core/show/report/closing';
+import type { ReportData } from '@/core/show/report/report';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { ReturnItemDetail } from './ReturnItemDetail';

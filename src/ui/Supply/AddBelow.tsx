@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
-import type { ThingType } from '@/core/entries/thing-types';
-import type { Draft } from '@/core/recording/draft';
-import { add } from '@/core/recording/draft';
-import { panelTemplates } from '@/core/recording/panel-templates';
+import type { Facts } from '@/core/record/entries/properties';
+import type { ThingType } from '@/core/record/entries/thing-types';
+import type { Draft } from '@/core/fieldwork/recording/draft';
+import { add } from '@/core/fieldwork/recording/draft';
+import { panelTemplates } from '@/core/fieldwork/recording/panel-templates';
 import { useBook } from '../Book/context';
 import { BuildingChoice } from './BuildingChoice';
 

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Facts } from '@/core/entries/properties';
-import type { ThingType } from '@/core/entries/thing-types';
-import { add } from '@/core/recording/draft';
-import { thingWords } from '@/core/walk/thing-words';
+import type { Facts } from '@/core/record/entries/properties';
+import type { ThingType } from '@/core/record/entries/thing-types';
+import { add } from '@/core/fieldwork/recording/draft';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { BuildingChoice } from './BuildingChoice';
 

@@ -1,9 +1,9 @@
 import { scaleSymlog } from 'd3-scale';
-import type { Assumption } from '@/core/simulation/assumptions';
-import type { SiteNetwork } from '@/core/simulation/site-network';
-import type { WhatIf } from '@/core/simulation/what-if';
-import { metalWords, sizes } from '@/core/yardstick/size';
-import type { Size } from '@/core/yardstick/size';
+import type { Assumption } from '@/core/model/simulation/assumptions';
+import type { SiteNetwork } from '@/core/model/simulation/site-network';
+import type { WhatIf } from '@/core/vocabulary/what-if';
+import { metalWords, sizes } from '@/core/vocabulary/size';
+import type { Size } from '@/core/vocabulary/size';
 
 interface AssumptionSlidersProps {
   made: SiteNetwork;

@@ -1,8 +1,8 @@
-import { namedFromV } from '@/core/simulation/flow';
-import type { Flow, FlowWay } from '@/core/simulation/flow';
-import { ampsWords, voltsWords } from '@/core/simulation/figures';
-import type { PlacedFlow } from '@/core/simulation/lay-out-feeds';
-import { layOutFeeds } from '@/core/simulation/lay-out-feeds';
+import { namedFromV } from '@/core/model/simulation/flow';
+import type { Flow, FlowWay } from '@/core/model/simulation/flow';
+import { ampsWords, voltsWords } from '@/core/model/simulation/figures';
+import type { PlacedFlow } from '@/core/model/simulation/lay-out-feeds';
+import { layOutFeeds } from '@/core/model/simulation/lay-out-feeds';
 
 const [pitchX, pitchY, boxW, boxH, pitchWay] = [300, 216, 232, 78, 44];
 

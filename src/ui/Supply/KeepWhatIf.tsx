@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { findingWords } from '@/core/report/finding-words';
-import { add } from '@/core/recording/draft';
-import type { WhatIf } from '@/core/simulation/what-if';
+import { findingWords } from '@/core/show/report/finding-words';
+import { add } from '@/core/fieldwork/recording/draft';
+import type { WhatIf } from '@/core/vocabulary/what-if';
 import { useBook } from '../Book/context';
 
 /** Keeps a what-if as an entry: what was changed, what the model said, and the finding it is evidence for. */

@@ -1,7 +1,7 @@
 'use client';
 
-import { observe } from '@/core/recording/draft';
-import type { WhatIf } from '@/core/simulation/what-if';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { WhatIf } from '@/core/vocabulary/what-if';
 import { useBook } from '../Book/context';
 
 /** What-ifs kept with the inspection; each can be laid over the record again. */

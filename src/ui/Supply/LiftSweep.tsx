@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { voltsWords } from '@/core/simulation/figures';
-import type { SiteNetwork } from '@/core/simulation/site-network';
-import type { WorstLift } from '@/core/simulation/sweep';
+import { voltsWords } from '@/core/model/simulation/figures';
+import type { SiteNetwork } from '@/core/model/simulation/site-network';
+import type { WorstLift } from '@/core/model/simulation/sweep';
 import type { SweepSays } from '@/workers/sweep';
 
 /** Every neutral and ground taken off in turn, in every state of the loads, off the page's own thread. */

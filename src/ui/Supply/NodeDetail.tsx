@@ -1,9 +1,9 @@
 'use client';
 
 import Link from 'next/link';
-import { observe } from '@/core/recording/draft';
-import { SupplyReading } from '@/core/supply/tree';
-import { thingWords } from '@/core/walk/thing-words';
+import { observe } from '@/core/fieldwork/recording/draft';
+import { SupplyReading } from '@/core/installation/supply/tree';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { FactField } from '../facts/FactField';
 import { FactSheet } from '../facts/FactSheet';
 import { SureChoice } from '../facts/SureChoice';

@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import { ampsWords, voltsWords } from '@/core/simulation/figures';
-import { jointWords, metalThings } from '@/core/simulation/joint-words';
-import { bodyOhm, faultA, lifted, voltsApart } from '@/core/simulation/questions';
-import type { SiteNetwork } from '@/core/simulation/site-network';
-import type { Solution } from '@/core/simulation/solve';
-import { joint } from '@/core/simulation/supply-branches';
-import { tripBand } from '@/core/simulation/trip-band';
-import type { PanelView } from '@/core/panel/views';
+import { ampsWords, voltsWords } from '@/core/model/simulation/figures';
+import { jointWords, metalThings } from '@/core/model/simulation/joint-words';
+import { bodyOhm, faultA, lifted, voltsApart } from '@/core/model/simulation/questions';
+import type { SiteNetwork } from '@/core/model/simulation/site-network';
+import type { Solution } from '@/core/model/simulation/solve';
+import { joint } from '@/core/model/simulation/supply-branches';
+import { tripBand } from '@/core/model/simulation/trip-band';
+import type { PanelView } from '@/core/installation/panel/views';
 import { useBook } from '../Book/context';
 
 interface QuestionsProps {

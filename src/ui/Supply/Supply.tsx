@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { layOutTrees } from '@/core/supply/lay-out-tree';
-import { supplyTrees } from '@/core/supply/tree';
+import { layOutTrees } from '@/core/installation/supply/lay-out-tree';
+import { supplyTrees } from '@/core/installation/supply/tree';
 import { useBook } from '../Book/context';
 import { AroundList } from './AroundList';
 import { NodeDetail } from './NodeDetail';

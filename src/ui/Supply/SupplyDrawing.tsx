@@ -1,7 +1,7 @@
 'use client';
 
-import type { PlacedNode } from '@/core/supply/lay-out-tree';
-import { thingWords } from '@/core/walk/thing-words';
+import type { PlacedNode } from '@/core/installation/supply/lay-out-tree';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { feederWords, nodeWords } from './node-words';
 

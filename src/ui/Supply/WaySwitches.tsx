@@ -1,5 +1,5 @@
-import type { Switch } from '@/core/simulation/assumptions';
-import type { WhatIf } from '@/core/simulation/what-if';
+import type { Switch } from '@/core/model/simulation/assumptions';
+import type { WhatIf } from '@/core/vocabulary/what-if';
 
 /** Joints and ways that can be made and undone. */
 export function WaySwitches({

@@ -1,13 +1,13 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { flowOf } from '@/core/simulation/flow';
-import { flowWords } from '@/core/simulation/flow-words';
-import { siteNetwork } from '@/core/simulation/site-network';
-import { solve } from '@/core/simulation/solve';
-import type { WhatIf } from '@/core/simulation/what-if';
-import { isEmpty, overlaid } from '@/core/simulation/what-if';
-import { thingWords } from '@/core/walk/thing-words';
+import { flowOf } from '@/core/model/simulation/flow';
+import { flowWords } from '@/core/model/simulation/flow-words';
+import { siteNetwork } from '@/core/model/simulation/site-network';
+import { solve } from '@/core/model/simulation/solve';
+import type { WhatIf } from '@/core/vocabulary/what-if';
+import { isEmpty, overlaid } from '@/core/vocabulary/what-if';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { AssumptionSliders } from './AssumptionSliders';
 import { FlowDrawing } from './FlowDrawing';

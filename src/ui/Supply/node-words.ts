@@ -1,9 +1,9 @@
-import { properties } from '@/core/entries/properties';
-import { lengthWords } from '@/core/panel/lengths';
-import type { SiteView } from '@/core/panel/site-view';
-import { systems } from '@/core/panel/system';
-import type { SupplyNode } from '@/core/supply/tree';
-import { thingWords } from '@/core/walk/thing-words';
+import { properties } from '@/core/record/entries/properties';
+import { lengthWords } from '@/core/vocabulary/lengths';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import { systems } from '@/core/vocabulary/system';
+import type { SupplyNode } from '@/core/installation/supply/tree';
+import { thingWords } from '@/core/installation/panel/thing-words';
 
 /** Two lines in a box of the supply drawing. */
 export function nodeWords({ thing }: SupplyNode, site: SiteView): { title: string; under: string } {

@@ -1,6 +1,6 @@
 import Link from 'next/link';
-import { gradeWords } from '@/core/grading/grade';
-import type { Lacking } from '@/core/report/lacking';
+import { gradeWords } from '@/core/vocabulary/grade';
+import type { Lacking } from '@/core/show/report/lacking';
 import { GradeMark } from '../primitives/GradeMark';
 
 /** Issued reports held against the rules as they are now. */

@@ -1,7 +1,7 @@
 import Link from 'next/link';
-import type { Grade } from '@/core/grading/grade';
-import { grades, gradeWords } from '@/core/grading/grade';
-import { dayWords } from '@/core/report/dates';
+import type { Grade } from '@/core/vocabulary/grade';
+import { grades, gradeWords } from '@/core/vocabulary/grade';
+import { dayWords } from '@/core/show/report/dates';
 import { Brand } from '../primitives/Brand';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { add } from '@/core/recording/draft';
-import type { PanelTrace } from '@/core/tracing/trace-of-panel';
+import { add } from '@/core/fieldwork/recording/draft';
+import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
 import { useBook } from '../Book/context';
 
 /** A room and the outlets in it, parted by commas; several rooms, a line each. */

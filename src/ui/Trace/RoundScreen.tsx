@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { outletRoundRef } from '@/core/entries/thing-types';
-import { observe } from '@/core/recording/draft';
-import type { Seen } from '@/core/tracing/decode';
-import type { PanelTrace } from '@/core/tracing/trace-of-panel';
-import { breakerOf } from '@/core/tracing/words';
+import { outletRoundRef } from '@/core/record/entries/thing-types';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { Seen } from '@/core/model/tracing/decode';
+import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
+import { breakerOf } from '@/core/model/tracing/words';
 import { useBook } from '../Book/context';
 
 interface RoundScreenProps {

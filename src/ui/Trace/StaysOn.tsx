@@ -1,6 +1,6 @@
 'use client';
 
-import { breakerOf } from '@/core/tracing/words';
+import { breakerOf } from '@/core/model/tracing/words';
 import { useBook } from '../Book/context';
 
 /** Circuits that must stay on: a freezer, a medical device, somebody frail. */

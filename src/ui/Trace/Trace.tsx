@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Round } from '@/core/tracing/plan';
-import { traceOfPanel } from '@/core/tracing/trace-of-panel';
-import { add } from '@/core/recording/draft';
+import type { Round } from '@/core/model/tracing/plan';
+import { traceOfPanel } from '@/core/model/tracing/trace-of-panel';
+import { add } from '@/core/fieldwork/recording/draft';
 import { useBook } from '../Book/context';
 import { AddOutlets } from './AddOutlets';
 import { RoundScreen } from './RoundScreen';

@@ -1,9 +1,9 @@
 'use client';
 
-import { observe } from '@/core/recording/draft';
-import { directoryOf } from '@/core/tracing/directory';
-import type { PanelTrace } from '@/core/tracing/trace-of-panel';
-import { breakerOf, decodedWords } from '@/core/tracing/words';
+import { observe } from '@/core/fieldwork/recording/draft';
+import { directoryOf } from '@/core/model/tracing/directory';
+import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
+import { breakerOf, decodedWords } from '@/core/model/tracing/words';
 import { useBook } from '../Book/context';
 
 /** What each outlet is fed by, as far as the rounds tell; then the directory, written by one touch. */

@@ -1,8 +1,8 @@
 'use client';
 
-import { capital, counted } from '@/core/panel/words';
-import type { Round } from '@/core/tracing/plan';
-import type { PanelTrace } from '@/core/tracing/trace-of-panel';
+import { capital, counted } from '@/core/vocabulary/phrases';
+import type { Round } from '@/core/model/tracing/plan';
+import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
 import { useBook } from '../Book/context';
 
 interface TraceStartProps {

@@ -1,12 +1,12 @@
 'use client';
 
 import { memo } from 'react';
-import { anchorOf, onSheet } from '@/core/drawing/geometry';
-import type { Geometry } from '@/core/drawing/geometry';
-import { gradeMarks } from '@/core/drawing/grade-marks';
-import { splitRef } from '@/core/entries/thing-types';
-import type { Finding } from '@/core/grading/finding';
-import type { PanelView } from '@/core/panel/views';
+import { anchorOf, onSheet } from '@/core/show/drawing/geometry';
+import type { Geometry } from '@/core/show/drawing/geometry';
+import { gradeMarks } from '@/core/show/drawing/grade-marks';
+import { splitRef } from '@/core/record/entries/thing-types';
+import type { Finding } from '@/core/judge/grading/finding';
+import type { PanelView } from '@/core/installation/panel/views';
 
 const markSize = 0.46;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { grammarCard } from '@/core/shorthand/card';
+import { grammarCard } from '@/core/record/shorthand/card';
 
 /** The whole grammar on one card. */
 export function GrammarCard() {

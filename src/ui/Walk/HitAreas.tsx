@@ -8,15 +8,15 @@ import {
   boxOnSheet,
   poleShare,
   rowTop,
-} from '@/core/drawing/geometry';
-import type { Geometry } from '@/core/drawing/geometry';
-import { lugRef } from '@/core/entries/thing-types';
-import type { Finding } from '@/core/grading/finding';
-import { gradeWords } from '@/core/grading/grade';
-import { formOf } from '@/core/panel/device-forms';
-import { deviceCircuitWords } from '@/core/panel/words';
-import { systems } from '@/core/panel/system';
-import type { DeviceView, PanelView, PositionView } from '@/core/panel/views';
+} from '@/core/show/drawing/geometry';
+import type { Geometry } from '@/core/show/drawing/geometry';
+import { lugRef } from '@/core/record/entries/thing-types';
+import type { Finding } from '@/core/judge/grading/finding';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { formOf } from '@/core/vocabulary/device-forms';
+import { deviceCircuitWords } from '@/core/installation/panel/words';
+import { systems } from '@/core/vocabulary/system';
+import type { DeviceView, PanelView, PositionView } from '@/core/installation/panel/views';
 import type { BookActions, Selection } from '../Book/context';
 import { HitArea } from './HitArea';
 

@@ -1,11 +1,11 @@
 'use client';
 
 import { useDeferredValue, useState } from 'react';
-import type { Finding } from '@/core/grading/finding';
-import { crowdedPositions } from '@/core/recording/check';
-import { findingWords } from '@/core/report/finding-words';
-import type { Message } from '@/core/rules/rule';
-import { schoolWords } from '@/core/settings/settings';
+import type { Finding } from '@/core/judge/grading/finding';
+import { crowdedPositions } from '@/core/fieldwork/recording/check';
+import { findingWords } from '@/core/show/report/finding-words';
+import type { Message } from '@/core/judge/check/rule';
+import { schoolWords } from '@/core/codes/settings/settings';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 import { TraceTable } from '../primitives/TraceTable';

@@ -2,10 +2,10 @@
 
 import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
-import { drawPanel } from '@/core/drawing/draw-panel';
-import { sheetSize } from '@/core/drawing/geometry';
-import { turnShapes } from '@/core/drawing/turn';
-import { marginIn, marginLabels } from '@/core/drawing/margin-labels';
+import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { sheetSize } from '@/core/show/drawing/geometry';
+import { turnShapes } from '@/core/show/drawing/turn';
+import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
 import { useBook } from '../Book/context';
 import { FindingMarks } from './FindingMarks';

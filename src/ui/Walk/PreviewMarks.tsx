@@ -1,7 +1,7 @@
-import type { PanelDrawing } from '@/core/drawing/draw-panel';
-import { bodyLength, boxOnSheet, rowTop } from '@/core/drawing/geometry';
-import { turnPath } from '@/core/drawing/turn';
-import { wirePath } from '@/core/drawing/wire-path';
+import type { PanelDrawing } from '@/core/show/drawing/draw-panel';
+import { bodyLength, boxOnSheet, rowTop } from '@/core/show/drawing/geometry';
+import { turnPath } from '@/core/show/drawing/turn';
+import { wirePath } from '@/core/show/drawing/wire-path';
 import type { Preview } from './use-preview';
 
 /** Dashes over what is only previewed: Enter makes it solid. */

@@ -2,10 +2,10 @@
 
 import { Check, Ellipsis } from 'lucide-react';
 import type { KeyboardEvent, Ref } from 'react';
-import { parseLine } from '@/core/shorthand/parse';
+import { parseLine } from '@/core/record/shorthand/parse';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
-import { findingWords } from '@/core/report/finding-words';
+import { findingWords } from '@/core/show/report/finding-words';
 import { GrammarCard } from './GrammarCard';
 import { neighbour } from './neighbour';
 import { useParsed, usePreviewResult } from './use-preview';

@@ -1,10 +1,10 @@
 'use client';
 
 import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
-import { notSeenLines } from '@/core/examine/coverage';
-import { cautionLead } from '@/core/report/cautions';
-import type { StageState } from '@/core/walk/stage-states';
-import { stageStates } from '@/core/walk/stage-states';
+import { notSeenLines } from '@/core/judge/examine/coverage';
+import { cautionLead } from '@/core/show/report/cautions';
+import type { StageState } from '@/core/fieldwork/walk/stage-states';
+import { stageStates } from '@/core/fieldwork/walk/stage-states';
 import { useBook } from '../Book/context';
 
 /** The stages with what is seen and not; a strip on a phone. */

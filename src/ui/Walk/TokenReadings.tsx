@@ -1,4 +1,4 @@
-import type { ParsedLine } from '@/core/shorthand/line';
+import type { ParsedLine } from '@/core/record/shorthand/line';
 
 /** A bracket under each word with its reading; a mistake at its column. */
 export function TokenReadings({ typed, parsed }: { typed: string; parsed: ParsedLine }) {

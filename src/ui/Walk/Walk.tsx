@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { cautionLead, cautionSupply } from '@/core/report/cautions';
+import { cautionLead, cautionSupply } from '@/core/show/report/cautions';
 import { useBook } from '../Book/context';
 import { DangerTag } from './DangerTag';
 import { Detail } from './Detail';

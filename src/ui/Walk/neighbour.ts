@@ -1,4 +1,4 @@
-import type { PanelView } from '@/core/panel/views';
+import type { PanelView } from '@/core/installation/panel/views';
 
 /** The position an arrow key leads to, past the second pole of a two-pole breaker. */
 export function neighbour(panel: PanelView, number: number, key: string): number | undefined {

@@ -1,5 +1,5 @@
-import { splitRef } from '@/core/entries/thing-types';
-import type { PanelView } from '@/core/panel/views';
+import { splitRef } from '@/core/record/entries/thing-types';
+import type { PanelView } from '@/core/installation/panel/views';
 import type { Selection } from '../Book/context';
 
 /** What to select for a finding's place. */

@@ -1,16 +1,16 @@
 'use client';
 
 import { useMemo } from 'react';
-import { assess } from '@/core/assess';
-import type { Assessment } from '@/core/assess';
-import type { SiteView } from '@/core/panel/site-view';
-import type { PanelView } from '@/core/panel/views';
-import { highestCounter, stamp } from '@/core/recording/draft';
-import { idsFrom } from '@/core/recording/logbook';
-import { refusals } from '@/core/recording/check';
-import { recordLine } from '@/core/recording/record-line';
-import { parseLine } from '@/core/shorthand/parse';
-import type { ParsedLine } from '@/core/shorthand/line';
+import { assess } from '@/core/judge/assess/assess';
+import type { Assessment } from '@/core/judge/assess/assess';
+import type { SiteView } from '@/core/installation/panel/site-view';
+import type { PanelView } from '@/core/installation/panel/views';
+import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
+import { idsFrom } from '@/core/fieldwork/recording/logbook';
+import { refusals } from '@/core/fieldwork/recording/check';
+import { recordLine } from '@/core/fieldwork/recording/record-line';
+import { parseLine } from '@/core/record/shorthand/parse';
+import type { ParsedLine } from '@/core/record/shorthand/line';
 import { useBook } from '../Book/context';
 
 /** How the panel would stand with the line being typed. */

@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import type { Layer, Shape } from '@/core/drawing/shapes';
-import { layers } from '@/core/drawing/shapes';
+import type { Layer, Shape } from '@/core/show/drawing/shapes';
+import { layers } from '@/core/show/drawing/shapes';
 
 /** Draws shapes as SVG, inches as user units; a layer that stays as it was is not drawn again. */
 export const Shapes = memo(function Shapes({ shapes }: { shapes: readonly Shape[] }) {

@@ -1,4 +1,4 @@
-import { darkPalette, paperPalette } from '@/core/drawing/palette';
+import { darkPalette, paperPalette } from '@/core/show/drawing/palette';
 
 const variables = (palette: Record<string, string>) =>
   Object.entries(palette)

@@ -1,10 +1,10 @@
 'use client';
 
-import type { Certainty } from '@/core/entries/entry';
-import type { Facts, PropertyName } from '@/core/entries/properties';
-import { properties } from '@/core/entries/properties';
-import type { PropertySpec } from '@/core/entries/properties';
-import { lengthsOf } from '@/core/walk/lengths-of';
+import type { Certainty } from '@/core/record/entries/entry';
+import type { Facts, PropertyName } from '@/core/record/entries/properties';
+import { properties } from '@/core/record/entries/properties';
+import type { PropertySpec } from '@/core/record/entries/properties';
+import { lengthsOf } from '@/core/fieldwork/walk/lengths-of';
 import { useBook } from '../Book/context';
 import { ChoiceField, ChoicesField } from './ChoiceField';
 import { ThingField } from './ThingField';

@@ -1,11 +1,11 @@
 'use client';
 
-import { areas } from '@/core/entries/properties/spec';
-import type { Area } from '@/core/entries/properties/spec';
-import { observations } from '@/core/entries/properties/any';
-import { properties } from '@/core/entries/properties';
-import type { PropertyName, PropertySpec } from '@/core/entries/properties';
-import { propertiesOf, subjectOfRef } from '@/core/walk/asked';
+import { areas } from '@/core/record/entries/properties/spec';
+import type { Area } from '@/core/record/entries/properties/spec';
+import { observations } from '@/core/record/entries/properties/any';
+import { properties } from '@/core/record/entries/properties';
+import type { PropertyName, PropertySpec } from '@/core/record/entries/properties';
+import { propertiesOf, subjectOfRef } from '@/core/fieldwork/walk/asked';
 import { useBook } from '../Book/context';
 import { FactField } from './FactField';
 

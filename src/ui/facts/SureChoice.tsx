@@ -1,6 +1,6 @@
 'use client';
 
-import { certainties } from '@/core/entries/entry';
+import { certainties } from '@/core/record/entries/entry';
 import { useBook } from '../Book/context';
 
 /** How the next facts are known, where it is not as usual. */

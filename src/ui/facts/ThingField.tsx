@@ -1,7 +1,7 @@
 'use client';
 
-import type { ThingType } from '@/core/entries/thing-types';
-import { thingWords } from '@/core/walk/thing-words';
+import type { ThingType } from '@/core/record/entries/thing-types';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';
 import { SelectField } from './SelectField';
 

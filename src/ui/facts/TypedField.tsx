@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import * as v from 'valibot';
-import type { PropertySpec } from '@/core/entries/properties';
-import type { Length, Torque } from '@/core/entries/properties/spec';
-import { parseTorque, torqueText } from '@/core/panel/torque';
-import { lengthWords, parseLength } from '@/core/panel/lengths';
-import { readNumbers } from '@/core/shorthand/numbers';
+import type { PropertySpec } from '@/core/record/entries/properties';
+import type { Torque } from '@/core/record/entries/properties/spec';
+import type { Length } from '@/core/vocabulary/lengths';
+import { parseTorque, torqueText } from '@/core/installation/panel/torque';
+import { lengthWords, parseLength } from '@/core/vocabulary/lengths';
+import { readNumbers } from '@/core/record/shorthand/numbers';
 
 interface TypedFieldProps {
   label: string;

@@ -1,5 +1,5 @@
-import { gradeMarks } from '@/core/drawing/grade-marks';
-import type { Grade } from '@/core/grading/grade';
+import { gradeMarks } from '@/core/show/drawing/grade-marks';
+import type { Grade } from '@/core/vocabulary/grade';
 
 /** The shape of a grade. Always stands beside its word. */
 export function GradeMark({ grade, size = 14 }: { grade: Grade; size?: number }) {

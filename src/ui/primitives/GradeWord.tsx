@@ -1,5 +1,5 @@
-import type { Grade } from '@/core/grading/grade';
-import { gradeWords } from '@/core/grading/grade';
+import type { Grade } from '@/core/vocabulary/grade';
+import { gradeWords } from '@/core/vocabulary/grade';
 
 /** The word of a grade; the gravest stands reversed on its colour. */
 export function GradeWord({ grade }: { grade: Grade }) {

@@ -1,5 +1,5 @@
-import { gradeWords } from '@/core/grading/grade';
-import type { TraceLine } from '@/core/grading/finding';
+import { gradeWords } from '@/core/vocabulary/grade';
+import type { TraceLine } from '@/core/judge/grading/finding';
 
 /** Each step of a grade: what moved it, by how much, and where it stood after. */
 export function TraceTable({ trace }: { trace: readonly TraceLine[] }) {

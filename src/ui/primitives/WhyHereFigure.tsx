@@ -1,5 +1,5 @@
-import type { WhyHere } from '@/core/simulation/explain';
-import { drawWhyHere, whyHereAlt } from '@/core/simulation/why-here-drawing';
+import type { WhyHere } from '@/core/model/simulation/explain';
+import { drawWhyHere, whyHereAlt } from '@/core/model/simulation/why-here-drawing';
 
 /** What a finding does in this house: its computed sentence, the small drawing, what was assumed. */
 export function WhyHereFigure({ why }: { why: WhyHere }) {

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { familiesOfRows, familyColumns, familyRow } from '@/core/families/family-rows';
-import { shippedFamilies } from '@/core/families/shipped';
+import { familiesOfRows, familyColumns, familyRow } from '@/core/codes/families/family-rows';
+import { shippedFamilies } from '@/core/codes/families/shipped';
 import { csvOfRows, rowsOfCsv } from './csv';
 
 test('the registry out as CSV and in again says the same', () =>

@@ -1,6 +1,6 @@
 import { parse } from 'csv-parse/browser/esm/sync';
 import { stringify } from 'csv-stringify/browser/esm/sync';
-import { guarded, unguarded } from '@/core/formats/cell-guard';
+import { guarded, unguarded } from '@/core/record/package/cell-guard';
 
 /** Rows of words under a heading. */
 export const csvOfRows = <C extends string>(

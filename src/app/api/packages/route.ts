@@ -1,4 +1,4 @@
-import { describeFault } from '@/core/entries/versions';
+import { describeFault } from '@/core/vocabulary/fault';
 import { importPackage } from '@/server/commands/transfer-package';
 import { packageLimits } from '@/server/package-zip';
 import { currentSession } from '../../session/current';

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Grade } from '@/core/grading/grade';
+import type { Grade } from '@/core/vocabulary/grade';
 
 /** Grade colours on paper; each stands beside its word and shape. */
 export const gradeColours: Record<Grade, string> = {

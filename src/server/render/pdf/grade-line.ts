@@ -1,6 +1,6 @@
 import 'server-only';
-import { gradeMarks } from '@/core/drawing/grade-marks';
-import type { Grade } from '@/core/grading/grade';
+import { gradeMarks } from '@/core/show/drawing/grade-marks';
+import type { Grade } from '@/core/vocabulary/grade';
 import { gradeColours } from './colours';
 import type { Flow } from './flow';
 

@@ -1,7 +1,7 @@
 import 'server-only';
-import type { Audience } from '@/core/report/audience';
-import type { ReportData } from '@/core/report/report';
-import type { SiteView } from '@/core/panel/site-view';
+import type { Audience } from '@/core/show/report/audience';
+import type { ReportData } from '@/core/show/report/report';
+import type { SiteView } from '@/core/installation/panel/site-view';
 import type { PrintedPicture } from '../../db/pictures';
 import type { ReportRecord } from '../../commands/read-report';
 import type { Flow } from './flow';

@@ -1,6 +1,6 @@
 import 'server-only';
 import PDFDocument from 'pdfkit';
-import type { Audience } from '@/core/report/audience';
+import type { Audience } from '@/core/show/report/audience';
 import { attach } from './attach';
 import { drawPanelPage } from './drawing';
 import { Flow, ink2 } from './flow';

@@ -1,6 +1,6 @@
 import 'server-only';
-import type { WhyHere } from '@/core/simulation/explain';
-import { drawWhyHere, whyHereAlt } from '@/core/simulation/why-here-drawing';
+import type { WhyHere } from '@/core/model/simulation/explain';
+import { drawWhyHere, whyHereAlt } from '@/core/model/simulation/why-here-drawing';
 import { gradeColours } from './colours';
 import { label } from './drawing';
 import type { Flow } from './flow';

@@ -1,7 +1,7 @@
 'use client';
 
-import { add } from '@/core/recording/draft';
-import type { BarView } from '@/core/panel/views';
+import { add } from '@/core/fieldwork/recording/draft';
+import type { BarView } from '@/core/installation/panel/views';
 import { useBook } from '../../Book/context';
 import { FactField } from '../../facts/FactField';
 

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import type { FormEvent } from 'react';
-import { formOf } from '@/core/panel/device-forms';
-import { positionsOf } from '@/core/recording/line-of-device';
-import type { DeviceView } from '@/core/panel/views';
+import { formOf } from '@/core/vocabulary/device-forms';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
+import type { DeviceView } from '@/core/installation/panel/views';
 import { useBook } from '../../Book/context';
 
 const common = [

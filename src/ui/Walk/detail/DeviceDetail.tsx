@@ -1,10 +1,10 @@
 'use client';
 
-import { formOf } from '@/core/panel/device-forms';
-import { deviceCircuitWords } from '@/core/panel/words';
-import type { DeviceView } from '@/core/panel/views';
-import { gradeWords } from '@/core/grading/grade';
-import { findingWords } from '@/core/report/finding-words';
+import { formOf } from '@/core/vocabulary/device-forms';
+import { deviceCircuitWords } from '@/core/installation/panel/words';
+import type { DeviceView } from '@/core/installation/panel/views';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { findingWords } from '@/core/show/report/finding-words';
 import { GradeMark } from '../../primitives/GradeMark';
 import { useBook } from '../../Book/context';
 import { PositionHeading } from './PositionHeading';

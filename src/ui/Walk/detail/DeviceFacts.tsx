@@ -1,8 +1,8 @@
 'use client';
 
-import type { DeviceView } from '@/core/panel/views';
-import { positionsOf } from '@/core/recording/line-of-device';
-import { positionRef } from '@/core/entries/thing-types';
+import type { DeviceView } from '@/core/installation/panel/views';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
+import { positionRef } from '@/core/record/entries/thing-types';
 import { useBook } from '../../Book/context';
 import { QuickFacts } from './QuickFacts';
 import { ScrewFields } from './ScrewFields';

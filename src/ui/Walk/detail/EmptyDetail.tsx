@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { PropertyValue } from '@/core/entries/properties';
-import { formOf } from '@/core/panel/device-forms';
-import type { FormName } from '@/core/panel/device-forms';
-import type { PanelView, PositionView } from '@/core/panel/views';
-import { systems } from '@/core/panel/system';
-import { positionsOf } from '@/core/recording/line-of-device';
+import type { PropertyValue } from '@/core/record/entries/properties';
+import { formOf } from '@/core/vocabulary/device-forms';
+import type { FormName } from '@/core/vocabulary/device-forms';
+import type { PanelView, PositionView } from '@/core/installation/panel/views';
+import { systems } from '@/core/vocabulary/system';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../../Book/context';
 import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';

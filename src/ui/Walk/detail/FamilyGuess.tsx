@@ -1,5 +1,5 @@
-import { traits } from '@/core/families/family';
-import { panelFamilies } from '@/core/families/panel-families';
+import { traits } from '@/core/codes/families/family';
+import { panelFamilies } from '@/core/installation/likely-family/panel-families';
 import { useBook } from '../../Book/context';
 
 const shown = 3;

@@ -1,7 +1,7 @@
 'use client';
 
-import type { DeviceView } from '@/core/panel/views';
-import { positionsOf } from '@/core/recording/line-of-device';
+import type { DeviceView } from '@/core/installation/panel/views';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../../Book/context';
 
 const ratings = [15, 20, 25, 30];

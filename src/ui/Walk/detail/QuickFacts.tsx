@@ -1,9 +1,9 @@
 'use client';
 
-import { properties } from '@/core/entries/properties';
-import type { PropertyValue } from '@/core/entries/properties';
-import type { DeviceView } from '@/core/panel/views';
-import { positionsOf } from '@/core/recording/line-of-device';
+import { properties } from '@/core/record/entries/properties';
+import type { PropertyValue } from '@/core/record/entries/properties';
+import type { DeviceView } from '@/core/installation/panel/views';
+import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../../Book/context';
 
 /** What is asked of nearly every breaker: its maker, one tap where it was named before; its load. */

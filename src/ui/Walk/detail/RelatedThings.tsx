@@ -1,7 +1,7 @@
 'use client';
 
-import { add } from '@/core/recording/draft';
-import { thingWords } from '@/core/walk/thing-words';
+import { add } from '@/core/fieldwork/recording/draft';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../../Book/context';
 import { CircuitScrews } from './CircuitScrews';
 

@@ -1,9 +1,14 @@
 'use client';
 
-import type { DeviceView, PositionView } from '@/core/panel/views';
-import { recordLine } from '@/core/recording/record-line';
-import type { Draft } from '@/core/recording/draft';
-import { freeBelow, lastDevice, oppositeDevice, repeatedLine } from '@/core/recording/repeat';
+import type { DeviceView, PositionView } from '@/core/installation/panel/views';
+import { recordLine } from '@/core/fieldwork/recording/record-line';
+import type { Draft } from '@/core/fieldwork/recording/draft';
+import {
+  freeBelow,
+  lastDevice,
+  oppositeDevice,
+  repeatedLine,
+} from '@/core/fieldwork/recording/repeat';
 import { useBook } from '../../Book/context';
 
 /** What repeats: the same as the last breaker, as the one opposite, or down to the next one. */

@@ -1,10 +1,10 @@
 'use client';
 
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { terminalRef } from '@/core/entries/thing-types';
-import { add } from '@/core/recording/draft';
-import { conductorWords } from '@/core/panel/words';
-import type { ConductorView } from '@/core/panel/views';
+import { terminalRef } from '@/core/record/entries/thing-types';
+import { add } from '@/core/fieldwork/recording/draft';
+import { conductorWords } from '@/core/installation/panel/words';
+import type { ConductorView } from '@/core/installation/panel/views';
 import { useBook } from '../../Book/context';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';

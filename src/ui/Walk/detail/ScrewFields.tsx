@@ -1,9 +1,9 @@
 'use client';
 
-import { wholeLine } from '@/core/recording/whole-line';
-import { formOf } from '@/core/panel/device-forms';
-import type { DeviceView } from '@/core/panel/views';
-import type { BarScrew } from '@/core/shorthand/line';
+import { wholeLine } from '@/core/fieldwork/recording/whole-line';
+import { formOf } from '@/core/vocabulary/device-forms';
+import type { DeviceView } from '@/core/installation/panel/views';
+import type { BarScrew } from '@/core/record/shorthand/line';
 import { useBook } from '../../Book/context';
 
 interface ScrewFieldsProps {

@@ -1,14 +1,14 @@
 'use client';
 
-import { cautions } from '@/core/report/cautions';
-import { observe } from '@/core/recording/draft';
-import type { AskedGroup } from '@/core/walk/asked';
-import { askedAt, nothingWrong } from '@/core/walk/asked';
-import { stages } from '@/core/walk/stages';
+import { cautions } from '@/core/show/report/cautions';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { AskedGroup } from '@/core/fieldwork/walk/asked';
+import { askedAt, nothingWrong } from '@/core/fieldwork/walk/asked';
+import { stages } from '@/core/fieldwork/walk/stages';
 import { FactField } from '../../facts/FactField';
 import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
-import { schoolWords } from '@/core/settings/settings';
+import { schoolWords } from '@/core/codes/settings/settings';
 import { BarsDetail } from './BarsDetail';
 import { FamilyGuess } from './FamilyGuess';
 import { MainDetail } from './MainDetail';

@@ -1,8 +1,8 @@
 'use client';
 
-import { properties } from '@/core/entries/properties';
-import { symptomChecks } from '@/core/walk/symptom-checks';
-import { stages } from '@/core/walk/stages';
+import { properties } from '@/core/record/entries/properties';
+import { symptomChecks } from '@/core/fieldwork/walk/symptom-checks';
+import { stages } from '@/core/fieldwork/walk/stages';
 import { useBook } from '../../Book/context';
 
 /** What the told symptoms call for, each a step to its stage. */

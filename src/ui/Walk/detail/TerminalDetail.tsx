@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { PropertyValue } from '@/core/entries/properties';
-import { observe } from '@/core/recording/draft';
-import { lineOfDevice } from '@/core/recording/line-of-device';
-import { conductorWords } from '@/core/panel/words';
-import { countedScrew } from '@/core/panel/completeness';
-import type { ConductorView, TerminalView } from '@/core/panel/views';
-import { systems } from '@/core/panel/system';
-import type { Size } from '@/core/yardstick/size';
+import type { PropertyValue } from '@/core/record/entries/properties';
+import { observe } from '@/core/fieldwork/recording/draft';
+import { lineOfDevice } from '@/core/fieldwork/recording/line-of-device';
+import { conductorWords } from '@/core/installation/panel/words';
+import { countedScrew } from '@/core/installation/panel/completeness';
+import type { ConductorView, TerminalView } from '@/core/installation/panel/views';
+import { systems } from '@/core/vocabulary/system';
+import type { Size } from '@/core/vocabulary/size';
 import { useBook } from '../../Book/context';
 
 const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];

@@ -1,6 +1,6 @@
 'use client';
 
-import { thingWords } from '@/core/walk/thing-words';
+import { thingWords } from '@/core/installation/panel/thing-words';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
 import { PhotoInput } from '../../Photos/PhotoInput';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { issueCheck } from '@/core/report/issue-check';
+import { issueCheck } from '@/core/show/report/issue-check';
 import { listIssued } from '@/server/commands/issue-report';
 import { listLinks } from '@/server/commands/links';
 import { readReport } from '@/server/commands/read-report';

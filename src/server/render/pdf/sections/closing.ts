@@ -1,5 +1,5 @@
 import 'server-only';
-import { counted } from '@/core/panel/words';
+import { counted } from '@/core/vocabulary/phrases';
 import type { Page } from '../page';
 
 /** Item by item, what became of the report that is closed. */

@@ -1,9 +1,9 @@
 import 'server-only';
-import { audienceWords } from '@/core/report/audience';
-import { dayWords } from '@/core/report/dates';
-import { counted } from '@/core/panel/words';
-import { keepAway } from '@/core/report/cautions';
-import { reassures } from '@/core/report/summary';
+import { audienceWords } from '@/core/show/report/audience';
+import { dayWords } from '@/core/show/report/dates';
+import { counted } from '@/core/vocabulary/phrases';
+import { keepAway } from '@/core/show/report/cautions';
+import { reassures } from '@/core/show/report/summary';
 import { gradeLine } from '../grade-line';
 import { ink2 } from '../flow';
 import type { Page } from '../page';

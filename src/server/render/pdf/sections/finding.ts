@@ -1,9 +1,9 @@
 import 'server-only';
-import { gradeWords } from '@/core/grading/grade';
-import { hazardsOf } from '@/core/report/comparisons';
-import { mendingWords } from '@/core/report/mending';
-import type { ReportFinding } from '@/core/report/report';
-import { severityLine } from '@/core/report/severity-words';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { hazardsOf } from '@/core/show/report/comparisons';
+import { mendingWords } from '@/core/show/report/mending';
+import type { ReportFinding } from '@/core/show/report/report';
+import { severityLine } from '@/core/show/report/severity-words';
 import { gradeLine } from '../grade-line';
 import { ink2 } from '../flow';
 import type { Page } from '../page';

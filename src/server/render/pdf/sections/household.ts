@@ -1,6 +1,6 @@
 import 'server-only';
-import { keepAway } from '@/core/report/cautions';
-import { directoryWords } from '@/core/report/directory-words';
+import { keepAway } from '@/core/show/report/cautions';
+import { directoryWords } from '@/core/show/report/directory-words';
 import type { Page } from '../page';
 import { table } from '../table';
 

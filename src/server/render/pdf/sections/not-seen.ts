@@ -1,6 +1,6 @@
 import 'server-only';
-import { unseenByStage } from '@/core/report/not-seen';
-import { counted } from '@/core/panel/words';
+import { unseenByStage } from '@/core/show/report/not-seen';
+import { counted } from '@/core/vocabulary/phrases';
 import type { Page } from '../page';
 import { table } from '../table';
 

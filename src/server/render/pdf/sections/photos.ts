@@ -1,5 +1,5 @@
 import 'server-only';
-import type { ReportPhoto } from '@/core/report/report';
+import type { ReportPhoto } from '@/core/show/report/report';
 import { gradeColours } from '../colours';
 import { label } from '../drawing';
 import { ink, ink2 } from '../flow';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { levelWords } from '@/core/report/readings';
+import { levelWords } from '@/core/show/report/readings';
 import type { Page } from '../page';
 
 /** Readings and what was tried in the circuit model. */

@@ -1,7 +1,7 @@
 import 'server-only';
-import { isolationCaution } from '@/core/report/isolation';
-import { mendingWords } from '@/core/report/mending';
-import { workList } from '@/core/report/work-list';
+import { isolationCaution } from '@/core/show/report/isolation';
+import { mendingWords } from '@/core/show/report/mending';
+import { workList } from '@/core/show/report/work-list';
 import { gradeLine } from '../grade-line';
 import type { Page } from '../page';
 import { nothingFound, sourcesOf } from './finding';

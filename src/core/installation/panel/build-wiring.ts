@@ -1,0 +1,101 @@
+import type { Thing } from '../../record/entries/inspection';
+import { terminalRef } from '../../record/entries/thing-types';
+import type { FactReader } from '../../record/entries/fact-reader';
+import type {
+  BarTerminalView,
+  BarView,
+  CableView,
+  ConductorView,
+  DeviceView,
+  MultiwireView,
+  PanelView,
+  TerminalView,
+} from './views';
+
+/** Conductors that stand in the panel or in one of its cables. */
+export function buildConductors(
+  held: readonly Thing[],
+  cables: readonly CableView[],
+  children: ReadonlyMap<string | null, Thing[]>,
+  reader: FactReader,
+): ConductorView[] {
+  const view = (id: string, cable: CableView | undefined): ConductorView => ({
+    id,
+    cable,
+    function: reader.fact(id, 'function'),
+    size: reader.fact(id, 'size'),
+    metal: reader.fact(id, 'metal'),
+    colour: reader.fact(id, 'colour'),
+    insulation: reader.value(id, 'insulationKind'),
+    landsOn: reader.fact(id, 'landsOn'),
+  });
+  const conductors: ConductorView[] = [];
+  for (const cable of cables)
+    for (const thing of children.get(cable.id) ?? [])
+      if (thing.type === 'conductor') conductors.push(view(thing.id, cable));
+  for (const thing of held)
+    if (thing.type === 'conductor') conductors.push(view(thing.id, undefined));
+  return conductors;
+}
+
+export function buildBars(ids: readonly string[], reader: FactReader): BarView[] {
+  return ids.map((id) => {
+    const kind = reader.value(id, 'barKind');
+    const count = reader.value(id, 'terminalCount');
+    const bar: BarView = {
+      id,
+      kind,
+      count,
+      side: reader.value(id, 'side') ?? (kind === 'ground' ? 'right' : 'left'),
+      terminals: [],
+      landed: 0,
+    };
+    bar.terminals = Array.from({ length: count ?? 0 }, (_, index) => ({
+      ref: terminalRef(id, index + 1),
+      bar,
+      number: index + 1,
+      conductors: [],
+    }));
+    return bar;
+  });
+}
+
+/** Puts each conductor under the screw it lands on. */
+export function landConductors(
+  conductors: readonly ConductorView[],
+  devices: readonly DeviceView[],
+  bars: readonly BarView[],
+  outOfRange: PanelView['outOfRange'],
+): void {
+  const screws = new Map<string, TerminalView | BarTerminalView>();
+  for (const device of devices)
+    for (const terminal of device.terminals) screws.set(terminal.ref, terminal);
+  for (const bar of bars) for (const terminal of bar.terminals) screws.set(terminal.ref, terminal);
+  for (const conductor of conductors) {
+    const target = conductor.landsOn?.value;
+    if (!target) continue;
+    const screw = screws.get(target);
+    if (screw) {
+      screw.conductors.push(conductor);
+      if ('bar' in screw) screw.bar.landed += 1;
+    } else outOfRange.push({ about: conductor.id, reason: `there is no screw ${target}` });
+  }
+}
+
+export function buildMultiwires(
+  ids: readonly string[],
+  terminals: PanelView['terminals'],
+  conductors: readonly ConductorView[],
+  reader: FactReader,
+): MultiwireView[] {
+  return ids.map((id) => {
+    const fact = reader.fact(id, 'terminals');
+    const neutral = reader.value(id, 'sharedNeutral');
+    return {
+      id,
+      fact,
+      hots: (fact?.value ?? []).flatMap((ref) => terminals.get(ref) ?? []),
+      neutral: conductors.find((conductor) => conductor.id === neutral),
+    };
+  });
+}

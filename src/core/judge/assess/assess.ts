@@ -1,0 +1,75 @@
+import type { Entry } from '../../record/entries/entry';
+import { fold } from '../../record/entries/fold';
+import type { Inspection } from '../../record/entries/inspection';
+import type { Coverage, NotSeenLine } from '../examine/coverage';
+import { coverageOf, notSeenLines } from '../examine/coverage';
+import type { Examination } from '../examine/examine';
+import { examine, verdictsOf } from '../examine/examine';
+import type { Verdict } from '../examine/verdict';
+import type { Finding } from '../grading/finding';
+import { judge } from '../grading/judge';
+import type { SiteView } from '../../installation/panel/site-view';
+import { readSite } from '../../installation/panel/site-view';
+import type { Settings } from '../../codes/settings/settings';
+import { yardstickOf } from '../../codes/yardstick';
+import type { Yardstick } from '../../codes/yardstick/yardstick';
+
+/** Everything that follows from the entries. */
+export interface Assessment {
+  inspection: Inspection;
+  site: SiteView;
+  yardstick: Yardstick;
+  settings: Settings;
+  examination: Examination;
+  /** Every check at every place, put together when it is asked for. */
+  readonly verdicts: readonly Verdict[];
+  findings: Finding[];
+  notSeen: NotSeenLine[];
+  coverage: Coverage;
+}
+
+/** entries ─fold→ inspection ─examine→ verdicts ─judge→ findings. */
+export function assess(entries: readonly Entry[], settings: Settings): Assessment {
+  return assessInspection(fold(entries), settings);
+}
+
+export function assessInspection(inspection: Inspection, settings: Settings): Assessment {
+  return assessSite(readSite(inspection), settings);
+}
+
+/** The same, where the recorded facts were put together already. */
+export function assessSite(read: SiteView, set: Settings): Assessment {
+  const settings = settingsAt(read, set);
+  const yardstick = yardstickOf(settings);
+  return assessmentOf(examine(read, yardstick, settings), yardstick, settings);
+}
+
+/** Settings with the school this inspection is graded by. */
+export function settingsAt(read: SiteView, settings: Settings): Settings {
+  const school = read.site && read.reader.value(read.site, 'school');
+  return school ? { ...settings, school } : settings;
+}
+
+/** The same, where the rules answered already. */
+export function assessmentOf(
+  examination: Examination,
+  yardstick: Yardstick,
+  settings: Settings,
+  findings: Finding[] = judge(examination),
+): Assessment {
+  const { site, open, unseen, clear } = examination;
+  let verdicts: readonly Verdict[] | undefined;
+  return {
+    inspection: site.reader.inspection,
+    site,
+    yardstick,
+    settings,
+    examination,
+    get verdicts() {
+      return (verdicts ??= verdictsOf(examination));
+    },
+    findings,
+    notSeen: notSeenLines(open, unseen),
+    coverage: coverageOf(open, unseen, clear),
+  };
+}

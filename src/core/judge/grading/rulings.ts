@@ -1,0 +1,36 @@
+import type { Fact, Inspection } from '../../record/entries/inspection';
+import type { FactReader } from '../../record/entries/fact-reader';
+import type { Grade } from '../../vocabulary/grade';
+
+/** An inspector's word on one finding, beside what was computed. */
+export interface Ruling {
+  id: string;
+  overruledTo: Fact<Grade> | undefined;
+  reason: string | undefined;
+  madeSafe: Fact<string> | undefined;
+  mergedInto: string | undefined;
+  reportPlace: number | undefined;
+}
+
+/** Rulings by the key of their finding; of several on one finding the last recorded. */
+export function readRulings(
+  inspection: Inspection,
+  reader: FactReader,
+): ReadonlyMap<string, Ruling> {
+  const rulings = new Map<string, Ruling>();
+  for (const thing of inspection.things.values()) {
+    if (thing.type !== 'ruling' || reader.value(thing.id, 'removed')) continue;
+    const finding = reader.value(thing.id, 'finding');
+    if (!finding) continue;
+    const to = reader.fact(thing.id, 'overruledTo');
+    rulings.set(finding, {
+      id: thing.id,
+      overruledTo: to && to.value !== null ? (to as Fact<Grade>) : undefined,
+      reason: reader.value(thing.id, 'overruleReason'),
+      madeSafe: reader.fact(thing.id, 'madeSafeHow'),
+      mergedInto: reader.value(thing.id, 'mergedInto') ?? undefined,
+      reportPlace: reader.value(thing.id, 'reportPlace') ?? undefined,
+    });
+  }
+  return rulings;
+}

@@ -1,0 +1,13 @@
+import type { RuleCase } from '../../../testing/rule-cases';
+
+const at = 'Position 9';
+const nine = (busCondition: 'bright' | 'discoloured' | 'burned') => ({
+  facts: { 'position 9': { busCondition } },
+});
+
+export const cases: readonly RuleCase[] = [
+  ['discoloured', nine('discoloured'), 'found: tinted', at],
+  ['bright', nine('bright'), 'clear', at],
+  ['never looked', {}, 'not-seen', at],
+  ['burned', nine('burned'), 'does-not-apply', at],
+];

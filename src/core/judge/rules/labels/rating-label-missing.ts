@@ -1,0 +1,31 @@
+import { panelPlace } from '../../check/places';
+import { readsChoice } from '../../check/reads-choice';
+import { defineRule } from '../../check/rule';
+
+/** 408.58, 110.21: the maker’s marking is there and can be read. */
+export const ratingLabelMissing = defineRule({
+  id: 'labels/rating-label-missing',
+  title: 'Rating label gone',
+  stage: 5,
+  hazards: [],
+  base: { severity: 2, likelihood: 2 },
+  finds:
+    'A rating label that is missing or illegible: the limits of the panel are unknown, and many checks stay not seen.',
+  example: 'A door whose label was painted over.',
+  sources: [{ code: '408.58', says: 'panelboard marking' }],
+  remedies: ['The limits from the maker by the model stamped on the interior'],
+  messages: {
+    gone: {
+      short: 'Rating label {value}',
+      seen: 'The rating label of the panel is {value}.',
+      why: 'Which breakers fit, how many circuits and how much current this panel may carry cannot be known from it.',
+      ask: 'The limits from the maker, by the model of the interior.',
+    },
+  },
+  places: ({ panel }) => [panelPlace(panel, 'Rating label')],
+  check: readsChoice({
+    property: 'ratingLabel',
+    say: 'look for the rating label',
+    adverse: { illegible: 'gone', missing: 'gone' },
+  }),
+});

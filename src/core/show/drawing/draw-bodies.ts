@@ -1,0 +1,88 @@
+import type { FactReader } from '../../record/entries/fact-reader';
+import type { PanelView, PositionView } from '../../installation/panel/views';
+import { drawDevice } from './draw-device';
+import type { Geometry } from './geometry';
+import { bodyLength, rowMiddle, rowTop } from './geometry';
+import type { Shape } from './shapes';
+import { linePath, n, rectPath } from './shapes';
+
+/** Breakers, blanks, openings and positions not yet recorded. */
+export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): Shape[] {
+  return [
+    ...panel.positions
+      .filter((position) => position.devices.length === 0)
+      .flatMap((position) => drawEmpty(position, g)),
+    ...panel.positions
+      .filter((position) => reader.value(position.ref, 'busCondition') === 'burned')
+      .map((position) => burn(position, g)),
+    ...[...panel.devices, ...panel.pullOuts].flatMap((device) => drawDevice(device, g, reader)),
+  ];
+}
+
+const columnX = (g: Geometry, column: 1 | 2) => (column === 1 ? g.left.outer : g.right.inner);
+
+function drawEmpty(position: PositionView, g: Geometry): Shape[] {
+  const box = {
+    x: columnX(g, position.column) + 0.06,
+    y: rowTop(g, position.row) + 0.08,
+    w: bodyLength - 0.12,
+    h: 0.84,
+  };
+  const d = rectPath(box.x, box.y, box.w, box.h, 0.04);
+  const state = position.opening?.value;
+  const outer = position.column === 1 ? box.x + 0.6 : box.x + box.w - 0.6;
+  const number: Shape = {
+    kind: 'text',
+    layer: 'figures',
+    x: outer,
+    y: box.y + box.h / 2 + 0.17,
+    text: String(position.number),
+    size: 0.46,
+    anchor: 'middle',
+    tone: state === 'blanked' || state === 'covered' ? 'plate-edge' : 'ink2',
+  };
+  if (state === 'blanked' || state === 'covered') {
+    const shapes: Shape[] = [
+      { kind: 'path', layer: 'bodies', d, fill: 'plate', stroke: 'plate-edge', width: 0.03 },
+      number,
+    ];
+    if (state === 'covered')
+      shapes.push({
+        kind: 'path',
+        layer: 'bodies',
+        d: linePath({ x: box.x + 0.1, y: box.y + 0.1 }, { x: box.x + box.w - 0.1, y: box.y + 0.1 }),
+        stroke: 'plate-edge',
+        width: 0.02,
+      });
+    return shapes;
+  }
+  if (state === 'open') {
+    const bus = position.column === 1 ? g.left.inner - 1.5 : g.right.inner + 1.3;
+    return [
+      { kind: 'path', layer: 'bodies', d, fill: 'back', stroke: 'ink', width: 0.045 },
+      {
+        kind: 'path',
+        layer: 'bodies',
+        d: rectPath(bus, box.y, 0.3, box.h),
+        fill: 'bus',
+        stroke: 'bus-edge',
+        width: 0.02,
+      },
+      number,
+    ];
+  }
+  return [{ kind: 'path', layer: 'bodies', d, stroke: 'ink3', width: 0.035, dashed: true }, number];
+}
+
+function burn(position: PositionView, g: Geometry): Shape {
+  const x = position.column === 1 ? g.left.inner + 0.02 : g.right.inner - 0.02;
+  const y = rowMiddle(g, position.row);
+  return {
+    kind: 'path',
+    layer: 'figures',
+    d: `M${n(x - 0.28)} ${n(y - 0.2)}l0.14 0.12 0.1 -0.2 0.12 0.2 0.2 -0.1 -0.1 0.2 0.14 0.14 -0.26 0.02 -0.1 0.18 -0.12 -0.16 -0.2 0.06 0.08 -0.2z`,
+    fill: 'heat',
+    stroke: 'ink',
+    width: 0.02,
+  };
+}

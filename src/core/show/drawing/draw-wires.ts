@@ -1,0 +1,102 @@
+import type { Size } from '../../vocabulary/size';
+import type { CableView } from '../../installation/panel/views';
+import type { Routed, Wire } from './route';
+import type { JacketTone, Shape, WireTone } from './shapes';
+import { n, rectPath } from './shapes';
+import { wirePath } from './wire-path';
+
+/** Diameter over the insulation, inches. */
+const insulatedIn: Partial<Record<Size, number>> = {
+  '14': 0.112,
+  '12': 0.132,
+  '10': 0.162,
+  '8': 0.215,
+  '6': 0.25,
+  '4': 0.32,
+};
+const bareIn = 0.085;
+
+/** Each wire is three strokes: casing, edge, core. Unrecorded colour is a tone of its own. */
+export function drawWires({ wires }: Routed): Shape[] {
+  return wires.flatMap((wire): Shape[] => {
+    const d = wirePath(wire);
+    const tone = wireTone(wire);
+    const size = wire.conductor.size?.value;
+    const width = tone === 'bare' ? bareIn : size ? (insulatedIn[size] ?? 0.4) : 0.12;
+    const layer = wire.use === 'hot' ? 'hot' : wire.use === 'neutral' ? 'neutral' : 'bare';
+    return [
+      { kind: 'path', layer, d, stroke: 'back', width: width + 0.065 },
+      { kind: 'path', layer, d, stroke: `wire-${tone}-edge`, width },
+      { kind: 'path', layer, d, stroke: `wire-${tone}`, width: Math.max(width - 0.055, 0.03) },
+      ...strippedEnd(wire),
+    ];
+  });
+}
+
+/** Bare metal into the screw. */
+function strippedEnd({ points, conductor }: Wire): Shape[] {
+  const end = points.at(-1)!;
+  const before = points.at(-2)!;
+  const from = end.x + Math.sign(before.x - end.x) * 0.34;
+  const metal = conductor.metal?.value === 'al' ? 'aluminium' : 'bare';
+  return [
+    {
+      kind: 'path',
+      layer: 'ends',
+      d: `M${n(from)} ${n(end.y)}H${n(end.x)}`,
+      stroke: `wire-${metal}-edge`,
+      width: 0.1,
+    },
+    {
+      kind: 'path',
+      layer: 'ends',
+      d: `M${n(from)} ${n(end.y)}H${n(end.x)}`,
+      stroke: `wire-${metal}`,
+      width: 0.055,
+    },
+  ];
+}
+
+function wireTone({ conductor, use }: Wire): WireTone {
+  const colour = conductor.colour?.value;
+  if (colour) return colour;
+  return use === 'neutral' ? 'white' : use === 'ground' ? 'bare' : 'unknown';
+}
+
+/** Jackets with their clamps at the wall of the enclosure. */
+export function drawJackets({ jackets, geometry }: Routed): Shape[] {
+  return jackets.flatMap((jacket): Shape[] => {
+    const top = jacket.corner.edge === 'top';
+    const x = jacket.x - jacket.width / 2;
+    const y = top ? -0.35 : jacket.y;
+    const height = top ? jacket.y + 0.35 : geometry.height - jacket.y + 0.35;
+    const clampY = top ? 0.02 : geometry.height - 0.3;
+    const known = jacket.cable?.kind !== undefined || jacket.cable?.jacket !== undefined;
+    return [
+      {
+        kind: 'path',
+        layer: 'hot',
+        d: rectPath(x, y, jacket.width, height, 0.03),
+        fill: jacketTone(jacket.cable),
+        stroke: 'edge',
+        width: 0.025,
+        dashed: !known,
+      },
+      {
+        kind: 'path',
+        layer: 'bars',
+        d: rectPath(jacket.x - jacket.width / 2 - 0.05, clampY, jacket.width + 0.1, 0.28, 0.04),
+        fill: 'steel',
+        stroke: 'edge',
+        width: 0.025,
+      },
+    ];
+  });
+}
+
+function jacketTone(cable: CableView | undefined): `jacket-${JacketTone}` {
+  if (cable?.jacket) return `jacket-${cable.jacket}`;
+  if (cable?.kind?.value === 'ac' || cable?.kind?.value === 'tw' || cable?.kind?.value === 'thw')
+    return 'jacket-steel';
+  return 'jacket-unknown';
+}

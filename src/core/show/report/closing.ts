@@ -1,0 +1,133 @@
+import type { Assessment } from '../../judge/assess/assess';
+import { verdictKeys } from '../../judge/examine/verdict';
+import type { Finding } from '../../judge/grading/finding';
+import { gradeWords } from '../../vocabulary/grade';
+import { readRulings } from '../../judge/grading/rulings';
+import type { ReportData, ReportFinding } from './report';
+import { findingWords } from './finding-words';
+import type { ItemNow, ReturnComparison, ReturnItem } from './return-comparison';
+
+export const itemWords: Record<ItemNow, string> = {
+  mended: 'mended: the rules find nothing now',
+  'still-found': 'still found',
+  changed: 'found, but changed',
+  'not-seen': 'not seen now',
+  gone: 'no longer there',
+  otherwise: 'not found by today’s rules in the same facts',
+};
+
+export const keyOf = ({ rule, ref }: Pick<ReportFinding, 'rule' | 'ref'>) => `${rule}|${ref}`;
+
+type Issued = Pick<ReportData, 'findings'>;
+
+interface Standing {
+  state: ItemNow;
+  finding: Finding | undefined;
+  short: string | undefined;
+}
+
+/** How each item of a report stands in an assessment; items are found by older keys too. */
+function standings({ findings }: Issued, assessment: Assessment): Standing[] {
+  const { settings } = assessment;
+  const now = new Map<string, Finding>();
+  const absorbed = new Set<string>();
+  for (const finding of assessment.findings) {
+    for (const key of verdictKeys(finding.verdict)) if (!now.has(key)) now.set(key, finding);
+    for (const verdict of finding.absorbed)
+      for (const key of verdictKeys(verdict)) absorbed.add(key);
+  }
+  const outcomes = new Map<string, string[]>();
+  for (const verdict of assessment.verdicts)
+    for (const key of verdictKeys(verdict))
+      outcomes.set(key, [...(outcomes.get(key) ?? []), verdict.outcome.outcome]);
+  return findings.map((before): Standing => {
+    const key = keyOf(before);
+    const finding = now.get(key);
+    const short = finding && findingWords(finding.verdict, 'short', settings);
+    if (finding) {
+      const same = short === before.short && finding.grade === before.grade;
+      return { state: same ? 'still-found' : 'changed', finding, short };
+    }
+    if (absorbed.has(key)) return { state: 'still-found', finding, short };
+    const answered = outcomes.get(key);
+    const state: ItemNow =
+      answered === undefined
+        ? 'gone'
+        : answered.some((one) => one === 'not-seen' || one === 'found')
+          ? 'not-seen'
+          : 'mended';
+    return { state, finding, short };
+  });
+}
+
+/**
+ * Holds an issued report against what the rules say now, item by item.
+ * @param then today's rules on the facts that were sealed with it: what differs from the report there
+ *   already, no work has mended
+ */
+export function compareWithIssued(
+  issued: Issued,
+  assessment: Assessment,
+  then?: Assessment,
+): ReturnComparison {
+  const { findings, settings, site, inspection } = assessment;
+  const rulings = readRulings(inspection, site.reader);
+  const now = standings(issued, assessment);
+  const sealed = then && standings(issued, then);
+  const items = issued.findings.map((before, index): ReturnItem => {
+    const key = keyOf(before);
+    const { finding, short } = now[index]!;
+    const state = byRulesAlone(now[index]!, sealed?.[index]);
+    const ruling = rulings.get(key);
+    const tick = ruling && site.reader.value(ruling.id, 'returnTick');
+    const over = state === 'mended' || state === 'gone' || state === 'otherwise';
+    return {
+      key,
+      number: before.number,
+      title: before.title,
+      place: before.place,
+      panel: before.panel,
+      ref: before.ref,
+      before: { grade: before.grade, short: before.short },
+      now: state,
+      nowWords:
+        state === 'changed' && finding
+          ? `${itemWords.changed}: ${gradeWords[finding.grade]}, ${short}`
+          : itemWords[state],
+      tick,
+      words: ruling && site.reader.value(ruling.id, 'returnWords'),
+      disagrees:
+        tick === 'mended' && !over
+          ? 'Ticked as mended, but the facts recorded do not show it.'
+          : tick === 'not' && over && state !== 'otherwise'
+            ? 'Ticked as not mended, but by the facts recorded it is.'
+            : undefined,
+    };
+  });
+  const known = new Set(issued.findings.map(keyOf));
+  const fresh = findings
+    .filter(({ verdict }) => !verdictKeys(verdict).some((key) => known.has(key)))
+    .map(({ key, verdict, grade }) => ({
+      key,
+      title: verdict.rule.title,
+      place: verdict.place.label,
+      grade,
+      short: findingWords(verdict, 'short', settings),
+    }));
+  return {
+    items,
+    fresh,
+    open:
+      items.filter(({ now: state }) => !['mended', 'gone', 'otherwise'].includes(state)).length +
+      fresh.length,
+  };
+}
+
+/** What today's rules make otherwise of the facts of that day is no work of anybody's. */
+function byRulesAlone(now: Standing, then: Standing | undefined): ItemNow {
+  if (!then || then.state === 'still-found') return now.state;
+  const away = ({ state }: Standing) => state === 'mended' || state === 'gone';
+  if (away(now) && away(then)) return 'otherwise';
+  const alike = now.short === then.short && now.finding?.grade === then.finding?.grade;
+  return now.state === 'changed' && then.state === 'changed' && alike ? 'still-found' : now.state;
+}

@@ -1,0 +1,321 @@
+import type { Assessment } from '../../judge/assess/assess';
+import type { PropertyValue } from '../../record/entries/properties';
+import { propertySpec } from '../../record/entries/properties';
+import type { Fact } from '../../record/entries/inspection';
+import { crowdedPositions } from '../../fieldwork/recording/check';
+import { gradeAdvice, gradeWords, grades } from '../../vocabulary/grade';
+import type { Finding } from '../../judge/grading/finding';
+import { legacyWords } from '../../judge/grading/legacy';
+import { verdictKeys } from '../../judge/examine/verdict';
+import { likelihoodWords, severityWords } from '../../judge/grading/matrix';
+import type { Message } from '../../judge/check/rule';
+import type { Hazard } from '../../vocabulary/severity';
+import type { SiteView } from '../../installation/panel/site-view';
+import { schoolWords } from '../../codes/settings/settings';
+import { permitOutcome, permitWords } from '../../judge/permit/outcome';
+import { settingsDifferences } from './settings-differences';
+import { cautions } from './cautions';
+import { comparisons, hazardWords } from './comparisons';
+import { dayWords } from './dates';
+import { deadlineWords } from './deadline';
+import { reportDirectories } from './directory';
+import { exactFacts, labelFacts, torqueWords } from './exact-facts';
+import { glossaryOf } from './glossary';
+import { isolationWords } from './isolation';
+import { reportPhotos } from './photos';
+import { readingsAfter } from './readings-after';
+import { likelyFamilies } from './likely-families';
+import { referrals, reportNotes } from './referrals';
+import { shutOffs } from './shut-off';
+import { summarise } from './summary';
+import { reportHead, toldAndAgreed } from './told';
+import { untilThenWords } from './until-then';
+import { fill } from '../../vocabulary/fill';
+import { findingWords } from './finding-words';
+import { valueWords } from './value-words';
+import { reportReadings } from './readings';
+import type { WhyHere } from '../../model/simulation/explain';
+import { whyHereOf } from '../../model/simulation/why-here';
+import type { FirstThings, ReportData, ReportFinding, ReportPermit, ReportPhoto } from './report';
+
+export interface Author {
+  id: string;
+  name: string;
+  licence: string;
+}
+
+export interface ReportFrame {
+  inspection: string;
+  /** YYYY-MM-DD. */
+  asOf: string | undefined;
+  authors: readonly Author[];
+}
+
+/** Composes the report. The same assessment, day and authors give the same report to the letter. */
+export function composeReport(assessment: Assessment, frame: ReportFrame): ReportData {
+  const { site, settings, yardstick, coverage, inspection } = assessment;
+  const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
+  const whyHere = whyHereOf(assessment);
+  const author = (id: string) => nameOf(id, frame);
+  const photos = reportPhotos(
+    assessment,
+    assessment.findings.map(({ verdict }, index) => ({
+      number: index + 1,
+      ref: verdict.place.ref,
+    })),
+    author,
+  );
+  const findings = assessment.findings.map((finding, index) =>
+    reportFinding(finding, index + 1, assessment, frame, whyHere(finding), photos),
+  );
+  const hazards = (Object.keys(comparisons) as Hazard[]).filter((hazard) =>
+    findings.some((finding) => finding.hazards.includes(hazard)),
+  );
+  return {
+    version: 3,
+    inspection: frame.inspection,
+    place: site.name,
+    address: site.address,
+    client: site.site && site.reader.value(site.site, 'client'),
+    organisation: settings.organisation,
+    asOf: frame.asOf && dayWords(frame.asOf),
+    authors: [...frame.authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    yardstick: yardstick.title,
+    school: `graded ${schoolWords[settings.school].toLowerCase()}`,
+    differs: settingsDifferences(settings),
+    permit: reportPermit(assessment),
+    head: reportHead(assessment),
+    told: toldAndAgreed(assessment),
+    summary: summarise(assessment),
+    firstThings: firstThings(findings, assessment, frame),
+    findings,
+    panels: site.panels.map((panel) => ({
+      id: panel.id,
+      name: panel.name,
+      marks: findings
+        .filter((finding) => finding.panel === panel.id)
+        .map(({ number, grade, ref }) => ({ number, grade, ref })),
+      label: labelFacts(panel, site),
+    })),
+    photos,
+    directories: reportDirectories(assessment),
+    shutOff: shutOffs(assessment),
+    comparisons: hazards.map((hazard) => ({
+      hazard: hazardWords[hazard],
+      says: comparisons[hazard],
+    })),
+    glossary: glossaryOf([
+      ...findings.flatMap(({ title, seen, why, ask, remedies }) => [
+        title,
+        seen,
+        why,
+        ask,
+        ...remedies,
+      ]),
+      'yardstick, not seen, licensed, main',
+    ]),
+    referrals: referrals(assessment, author),
+    notes: [...likelyFamilies(assessment, author), ...reportNotes(assessment, author)],
+    staysOn: site.site && site.reader.value(site.site, 'mustStayOn'),
+    notSeen: assessment.notSeen.map((line) => ({
+      ...line,
+      places: line.places.map((place) => place.label),
+      panelName: panelName(line.panel),
+    })),
+    coverage,
+    readings: reportReadings(assessment, author),
+    whatIfs: keptWhatIfs(assessment, frame),
+    doubts: [
+      ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),
+      ...crowdedPositions(site).map(
+        ({ message }) => `Two records contradict each other: ${message}.`,
+      ),
+      ...inspection.unplaced.map(
+        (one) => `An entry of the record could not be placed: ${one.reason}.`,
+      ),
+      ...site.panels.flatMap((panel) =>
+        panel.outOfRange.map((one) => `Recorded, but it cannot be so: ${one.reason}.`),
+      ),
+    ],
+    cautions,
+    lengths: settings.lengths,
+  };
+}
+
+function reportFinding(
+  finding: Finding,
+  number: number,
+  { site, settings }: Assessment,
+  frame: ReportFrame,
+  whyHere: WhyHere | undefined,
+  photos: readonly ReportPhoto[],
+): ReportFinding {
+  const { verdict, outcome, grade } = finding;
+  const { rule, place, panel } = verdict;
+  const text = (part: keyof Message) => findingWords(verdict, part, settings);
+  const inPanel = site.panels.find((one) => one.id === panel)!;
+  return {
+    number,
+    rule: rule.id,
+    ref: place.ref,
+    panel,
+    panelName: inPanel.name,
+    place: place.label,
+    title: rule.title,
+    short: text('short'),
+    seen: text('seen'),
+    why: text('why'),
+    whyHere,
+    ask: text('ask'),
+    also: [
+      ...new Set(
+        finding.pressing.map((one) => `${one.place.label}: ${findingWords(one, 'ask', settings)}`),
+      ),
+    ],
+    untilThen: grade === 'danger' ? untilThenWords(rule) : [],
+    who: rule.who,
+    grade,
+    gradeWord: gradeWords[grade],
+    computedWord: finding.computed === grade ? undefined : gradeWords[finding.computed],
+    overrule: overruleWords(finding, frame),
+    madeSafe: finding.madeSafe,
+    by: finding.due
+      ? `by ${dayWords(finding.due.on)} (${finding.due.because})`
+      : deadlineWords(grade, settings, frame.asOf),
+    certainty: finding.certainty,
+    severity: finding.severity,
+    likelihood: finding.likelihood,
+    severityWord: severityWords[finding.severity],
+    likelihoodWord: likelihoodWords[finding.likelihood],
+    sources: [...rule.sources, ...(outcome.sources ?? [])].map(
+      (source) => `${source.code}: ${source.says}`,
+    ),
+    since: legacyWords(finding.legacy),
+    remedies: rule.remedies,
+    remediesInOrder: rule.remediesInOrder ?? false,
+    hazards: rule.hazards,
+    photos: photos.filter((photo) => photo.findings.includes(number)).map((photo) => photo.number),
+    exact: exactFacts(place.ref, inPanel, site),
+    torque: torqueWords(place.ref, inPanel, site),
+    isolation: isolationWords(rule.id, place.ref, inPanel, site),
+    readingsAfter: readingsAfter(rule.id),
+    presumes: outcome.presumes ?? [],
+    absorbed: finding.absorbed.map(
+      (one) => `${one.place.label}: ${findingWords(one, 'seen', settings)}`,
+    ),
+    trace: finding.trace,
+    recorded: recorded(outcome.facts, site, frame),
+  };
+}
+
+function keptWhatIfs(
+  { site: { reader }, findings }: Assessment,
+  frame: ReportFrame,
+): ReportData['whatIfs'] {
+  return [...reader.inspection.things.values()].flatMap(({ id, type }) => {
+    const says =
+      type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
+    if (!says) return [];
+    const evidence = reader.value(id, 'evidenceFor') ?? '';
+    const at = findings.findIndex(({ verdict, absorbed }) =>
+      [verdict, ...absorbed].flatMap(verdictKeys).includes(evidence),
+    );
+    return {
+      name: reader.value(id, 'name') ?? 'What if',
+      says: says.value,
+      finding: at < 0 ? undefined : at + 1,
+      by: nameOf(says.author, frame),
+      at: says.at,
+    };
+  });
+}
+
+function overruleWords({ overrule, computed }: Finding, frame: ReportFrame): string | undefined {
+  if (!overrule) return undefined;
+  const { to, reason, refused } = overrule;
+  const who = nameOf(overrule.by, frame);
+  if (refused) return `${who} set ${gradeWords[to]}; it does not count: ${refused}.`;
+  return `Computed ${gradeWords[computed]}; ${who} set ${gradeWords[to]}: ${reason}`;
+}
+
+function reportPermit(assessment: Assessment): ReportPermit | undefined {
+  const outcome = permitOutcome(assessment);
+  if (!outcome) return undefined;
+  const { settings } = assessment;
+  const line = ({ verdict }: Finding) =>
+    `${verdict.place.label}: ${findingWords(verdict, 'short', settings)}`;
+  return {
+    number: outcome.number ?? 'not recorded',
+    covers: outcome.covers ?? 'not recorded',
+    result: outcome.result ? permitWords[outcome.result] : 'No result yet',
+    because: outcome.because,
+    inside: outcome.inside.map(line),
+    toSee: outcome.toSee.map(
+      ({ places, say }) => `${places.map((place) => place.label).join(', ')}: ${say}`,
+    ),
+    outside: outcome.outside.map(line),
+  };
+}
+
+/** What to do by when, gravest first. Notes ask for nothing. */
+function firstThings(
+  findings: readonly ReportFinding[],
+  { settings, site }: Assessment,
+  frame: ReportFrame,
+): FirstThings[] {
+  const role = site.site ? site.reader.value(site.site, 'clientRole') : undefined;
+  return grades
+    .filter((grade) => grade !== 'note')
+    .flatMap((grade) => {
+      const here = findings.filter((finding) => finding.grade === grade);
+      if (here.length === 0) return [];
+      return {
+        grade,
+        gradeWord: gradeWords[grade],
+        by: deadlineWords(grade, settings, frame.asOf),
+        advice: fill(gradeAdvice[grade], {
+          days: settings.deadlineDays[grade],
+          before: beforeWords(role),
+        }),
+        findings: here.map(({ number, title, panelName, place }) => ({
+          number,
+          title: `${title} (${panelName}, ${place})`,
+        })),
+      };
+    });
+}
+
+/** Before what, for the client's own role: nobody who lives there is told of moving in. */
+const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
+  role === undefined
+    ? 'before anyone new relies on it'
+    : {
+        buyer: 'before moving in',
+        seller: 'and told to whoever buys',
+        owner: 'and nothing added to it before',
+        landlord: 'and before it is let again',
+        tenant: 'by the landlord, who is told in writing',
+      }[role];
+
+function recorded(
+  facts: readonly Fact[],
+  site: SiteView,
+  frame: ReportFrame,
+): ReportFinding['recorded'] {
+  return facts.map((fact) => ({
+    by: nameOf(fact.author, frame),
+    at: fact.at,
+    entry: fact.entry,
+    says: `${propertySpec(fact.property)?.label ?? fact.property}: ${valueWords(fact, site)}`,
+  }));
+}
+
+const nameOf = (author: string, frame: ReportFrame) =>
+  frame.authors.find((one) => one.id === author)?.name ?? author;
+
+function conflictWords(facts: readonly Fact[], frame: ReportFrame): string {
+  const [first] = facts;
+  const label = propertySpec(first!.property)?.label ?? first!.property;
+  const values = facts.map((fact) => `${valueWords(fact)} (${nameOf(fact.author, frame)})`);
+  return `${label}: recorded as ${values.join(' and as ')}. The worse one counts until this is corrected.`;
+}

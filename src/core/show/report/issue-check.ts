@@ -1,0 +1,99 @@
+import type { Assessment } from '../../judge/assess/assess';
+import { gradeWords } from '../../vocabulary/grade';
+import { counted } from '../../vocabulary/phrases';
+import { unplacedNotes } from '../../fieldwork/walk/notes';
+import { splitRef } from '../../record/entries/thing-types';
+import { findingWords } from './finding-words';
+import { stops } from './reassurance';
+
+/** A line of the check list before a report is issued. */
+export interface IssueLine {
+  key: string;
+  title: string;
+  /** done; open: may be issued and is printed; stops: must be seen to first. */
+  state: 'done' | 'open' | 'stops';
+  says: string[];
+}
+
+/** Check list before signing: unplaced notes, what was not seen, grades set by hand, Danger now and whom it was told. */
+export function issueCheck(assessment: Assessment): IssueLine[] {
+  const { site, inspection, findings, notSeen, coverage, settings } = assessment;
+  const { reader } = site;
+  const untold = findings.filter(({ grade, verdict, madeSafe }) => {
+    const told = [
+      verdict.place.ref,
+      ...(verdict.place.formerly ?? []),
+      splitRef(verdict.place.ref).thing,
+      verdict.panel,
+    ].some((ref) => reader.value(ref, 'toldWhom'));
+    return grade === 'danger' && !told && !madeSafe;
+  });
+  const refused = findings.filter(({ overrule }) => overrule?.refused);
+  const line = (key: string, title: string, says: string[], bad: 'open' | 'stops'): IssueLine => ({
+    key,
+    title,
+    state: says.length === 0 ? 'done' : bad,
+    says,
+  });
+  const named = (one: (typeof findings)[number]) =>
+    `${one.verdict.place.label}: ${findingWords(one.verdict, 'short', settings)}`;
+  return [
+    line(
+      'entries',
+      'Something is recorded',
+      findings.length === 0 && coverage.clear === 0 ? ['Nothing was seen yet.'] : [],
+      'stops',
+    ),
+    line(
+      'notes',
+      'Every note has its place',
+      unplacedNotes(site).map(({ words }) => words || 'a note without words'),
+      'stops',
+    ),
+    line(
+      'stop',
+      'A stop was told to somebody',
+      stops({ site })
+        .filter(({ toldWhom }) => !toldWhom)
+        .map(({ name }) => `${name}: stopped at the approach; record whom you told, and when`),
+      'stops',
+    ),
+    line(
+      'danger',
+      'Each Danger now was told to somebody, or made safe',
+      untold.map(named),
+      'stops',
+    ),
+    line(
+      'overrules',
+      'Every grade set by hand counts',
+      refused.map(
+        (one) => `${named(one)}: ${gradeWords[one.overrule!.to]}, ${one.overrule!.refused}`,
+      ),
+      'stops',
+    ),
+    line(
+      'not-seen',
+      'Everything that applies was seen',
+      coverage.notSeen > 0
+        ? [
+            `${counted(coverage.notSeen, 'check')} not seen, ${Math.round(coverage.seenShare * 100)} % seen. The report lists them: not seen is not fine.`,
+            ...notSeen.slice(0, 3).map(({ title, say }) => `${title}: ${say}`),
+          ]
+        : [],
+      'open',
+    ),
+    line(
+      'doubts',
+      'Nothing recorded contradicts itself',
+      [
+        ...inspection.conflicts.map(({ property }) => `${property}: two values stand`),
+        ...inspection.unplaced.map(({ reason }) => `An entry could not be placed: ${reason}`),
+      ],
+      'open',
+    ),
+  ];
+}
+
+export const mayIssue = (lines: readonly IssueLine[]) =>
+  lines.every(({ state }) => state !== 'stops');

@@ -1,0 +1,61 @@
+import { gradeWords, grades } from '../../vocabulary/grade';
+import { orderEntries } from '../../record/entries/history';
+import type { Entry } from '../../record/entries/entry';
+import type { SiteView } from '../../installation/panel/site-view';
+import type { Settings } from '../../codes/settings/settings';
+import { schoolWords } from '../../codes/settings/settings';
+import type { Author } from './compose';
+import { entryWords } from './entry-words';
+
+/** One entry as the record prints it. */
+export interface RecordLine {
+  at: string;
+  by: string;
+  device: string;
+  about: string;
+  says: string;
+  id: string;
+}
+
+/** Every entry in its order, by whom and when: what all the rest of the report follows from. */
+export function recordLines(
+  entries: readonly Entry[],
+  authors: readonly Author[],
+  site: SiteView,
+): RecordLine[] {
+  const names = new Map(authors.map(({ id, name }) => [id, name]));
+  return orderEntries(entries).ordered.map((entry) => {
+    const { about, says } = entryWords(entry, site, nothing);
+    return {
+      at: entry.at,
+      by: names.get(entry.author) ?? entry.author,
+      device: entry.device,
+      about: entry.kind === 'undo' ? `Taken back: ${entry.undoes}` : about,
+      says: says.join('; '),
+      id: entry.id,
+    };
+  });
+}
+
+const nothing: ReadonlySet<string> = new Set();
+
+/** Settings the report was graded by. */
+export function settingsLines(settings: Settings): { term: string; says: string }[] {
+  return [
+    { term: 'Yardstick', says: settings.yardstick },
+    {
+      term: 'Amendments laid over it',
+      says: settings.amendments.length > 0 ? settings.amendments.join(', ') : 'none',
+    },
+    { term: 'Graded', says: schoolWords[settings.school] },
+    {
+      term: 'Days to act',
+      says: grades
+        .flatMap((grade) => {
+          const days = (settings.deadlineDays as Partial<Record<string, number>>)[grade];
+          return days === undefined ? [] : `${gradeWords[grade]} ${days}`;
+        })
+        .join(', '),
+    },
+  ];
+}

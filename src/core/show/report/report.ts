@@ -1,0 +1,185 @@
+import type { Certainty } from '../../record/entries/entry';
+import type { Coverage, NotSeenLine } from '../../judge/examine/coverage';
+import type { Grade } from '../../vocabulary/grade';
+import type { TraceLine } from '../../judge/grading/finding';
+import type { WhyHere } from '../../model/simulation/explain';
+import type { ReturnComparison } from './return-comparison';
+import type { Hazard } from '../../vocabulary/severity';
+import type { ReportReading } from './readings';
+
+/** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
+export interface ReportData {
+  /** Counted up when a part is added; versions.ts reads the older ones. */
+  version: 3;
+  inspection: string;
+  place: string;
+  address: string;
+  client: string | undefined;
+  organisation: string;
+  /** As of this day, in words. Undefined: nothing was recorded. */
+  asOf: string | undefined;
+  authors: { id: string; name: string; licence: string }[];
+  yardstick: string;
+  school: string;
+  /** What the organisation or the town changed from the shipped yardstick, rules and words. */
+  differs: string[];
+  permit: ReportPermit | undefined;
+  /** What stands above everything: that the visit was stopped, and whom that was told. */
+  head: string[];
+  /** What was told, agreed and known beforehand, as recorded. */
+  told: { label: string; says: string }[];
+  /** What it comes to, in three sentences. */
+  summary: string[];
+  firstThings: FirstThings[];
+  findings: ReportFinding[];
+  panels: {
+    id: string;
+    name: string;
+    marks: { number: number; grade: Grade; ref: string }[];
+    /** What its label says, for whoever quotes. */
+    label: string;
+  }[];
+  photos: ReportPhoto[];
+  /** What each breaker feeds. */
+  directories: ReportDirectory[];
+  shutOff: ShutOff[];
+  /** One for each kind of danger that was found. */
+  comparisons: { hazard: string; says: string }[];
+  glossary: { term: string; says: string }[];
+  referrals: Referral[];
+  notes: ReportNote[];
+  /** What must stay on while others work, as told. */
+  staysOn: string | undefined;
+  notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
+  coverage: Coverage;
+  /** Of a closing report: the report it closes, item by item. */
+  closing?: ReturnComparison & { of: string };
+  readings: ReportReading[];
+  /** What-ifs kept as evidence, with the number of the finding. */
+  whatIfs: { name: string; says: string; finding: number | undefined; by: string; at: string }[];
+  /** Facts that contradict each other, and entries that could not be placed. */
+  doubts: string[];
+  cautions: readonly string[];
+  lengths: string;
+}
+
+/** Outcome for the authority: against the scope of the permitted work alone. */
+export interface ReportPermit {
+  number: string;
+  covers: string;
+  result: string;
+  because: string;
+  inside: string[];
+  toSee: string[];
+  outside: string[];
+}
+
+/** Findings to deal with by one date. */
+export interface FirstThings {
+  grade: Grade;
+  gradeWord: string;
+  by: string;
+  advice: string;
+  findings: { number: number; title: string }[];
+}
+
+/** A photo of the visit, numbered. The picture itself is kept by its digest. */
+export interface ReportPhoto {
+  number: number;
+  digest: string;
+  width: number;
+  height: number;
+  caption: string | undefined;
+  about: string | undefined;
+  /** The point it shows, as shares of its width and height. */
+  pin: { x: number; y: number } | undefined;
+  /** Findings it shows. */
+  findings: number[];
+  by: string;
+  at: string;
+}
+
+export interface ReportDirectory {
+  panel: string;
+  panelName: string;
+  lines: {
+    label: string;
+    ratingA: number | undefined;
+    feeds: string | undefined;
+    how: 'traced' | 'recorded' | 'unknown';
+  }[];
+}
+
+/** How a panel is shut off, and what stays live then. */
+export interface ShutOff {
+  panelName: string;
+  how: string[];
+  staysLive: string;
+}
+
+/** What lies outside the inspection and is handed on. */
+export interface Referral {
+  to: string;
+  words: string;
+  about: string | undefined;
+  by: string;
+}
+
+export interface ReportNote {
+  about: string;
+  words: string;
+  by: string;
+}
+
+export interface ReportFinding {
+  number: number;
+  rule: string;
+  ref: string;
+  panel: string;
+  panelName: string;
+  place: string;
+  title: string;
+  short: string;
+  seen: string;
+  why: string;
+  /** What the circuit model says of it in this house. */
+  whyHere: WhyHere | undefined;
+  ask: string;
+  /** What findings of the same cause ask for, that were Danger now or Urgent themselves. */
+  also: string[];
+  /** Of a Danger now: what the people there do until it is made safe. */
+  untilThen: string[];
+  who: string;
+  grade: Grade;
+  gradeWord: string;
+  /** As computed, where the inspector set another. */
+  computedWord: string | undefined;
+  overrule: string | undefined;
+  madeSafe: string | undefined;
+  by: string;
+  certainty: Certainty;
+  severity: number;
+  likelihood: number;
+  severityWord: string;
+  likelihoodWord: string;
+  sources: string[];
+  since: string | undefined;
+  /** Ways to mend it, least work first. */
+  remedies: readonly string[];
+  /** The remedies are steps of one way, not a choice. */
+  remediesInOrder: boolean;
+  hazards: readonly Hazard[];
+  /** Numbers of the photos that show it. */
+  photos: number[];
+  /** Device and conductor data at the place. */
+  exact: string[];
+  torque: string;
+  isolation: string;
+  /** Readings to take and record when it was mended. */
+  readingsAfter: readonly string[];
+  presumes: readonly string[];
+  absorbed: string[];
+  trace: TraceLine[];
+  /** Names of those who recorded what it rests on, with the entries. */
+  recorded: { by: string; at: string; entry: string; says: string }[];
+}

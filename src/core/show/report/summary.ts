@@ -1,0 +1,82 @@
+import { capital, listed } from '../../vocabulary/phrases';
+import type { Assessment } from '../../judge/assess/assess';
+import type { Grade } from '../../vocabulary/grade';
+import { tooLittleSeen, unexplained, unexplainedBesides } from './reassurance';
+
+const numberWords = [
+  'No',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+];
+const numberWord = (count: number) => numberWords[count] ?? String(count);
+const things = (count: number) => (count === 1 ? 'thing' : 'things');
+const repairs = (count: number) => (count === 1 ? 'repair' : 'repairs');
+
+/**
+ * Three sentences a layman can act on. Never says that all is well where something was told, smelled
+ * or felt, where the visit was stopped, or where too little was seen.
+ */
+export function summarise(assessment: Assessment): string[] {
+  const { findings, coverage, settings } = assessment;
+  const count = (grade: Grade) => findings.filter((finding) => finding.grade === grade).length;
+  const [danger, urgent, repair] = [count('danger'), count('urgent'), count('repair')];
+  const rest = findings.length - danger - urgent - repair;
+  const { urgent: urgentDays, repair: repairDays } = settings.deadlineDays;
+  const signs = unexplained(assessment);
+  const little = tooLittleSeen(assessment);
+  const first =
+    danger > 0
+      ? `${numberWord(danger)} ${things(danger)} to make safe today.`
+      : signs.length > 0
+        ? `Not explained: ${listed([...new Set(signs.map(({ words }) => words))])}. Until it is, treat this as a possible danger.`
+        : little
+          ? 'Too little was seen to say whether anything here is a danger now.'
+          : 'Nothing was found that is a danger now.';
+  const parts = [
+    urgent > 0 && `${numberWord(urgent)} ${repairs(urgent)} within ${urgentDays} days`,
+    repair > 0 &&
+      `${numberWord(repair)} ${urgent > 0 ? 'more' : repairs(repair)} within ${repairDays} days`,
+    rest > 0 && `${numberWord(rest)} to plan or note`,
+  ].filter((part) => part !== false);
+  const second =
+    parts.length > 0
+      ? `${capital(listed(parts.map((part) => part.charAt(0).toLowerCase() + part.slice(1))))}.`
+      : signs.length > 0 || little
+        ? 'Too little was seen to say whether repairs are needed.'
+        : 'No repairs were found to be needed.';
+  const besides = danger > 0 ? unexplainedBesides(assessment) : [];
+  const more =
+    besides.length > 0
+      ? [`Told or noticed besides, and not explained: ${listed([...new Set(besides)])}.`]
+      : [];
+  const seen = coverage.found + coverage.clear;
+  const all = seen + coverage.notSeen;
+  const third =
+    all === 0
+      ? 'Nothing was recorded yet, so nothing is known to be fine.'
+      : coverage.notSeen > 0
+        ? `${seen} of ${all} checks could be made; the rest was not seen, and that does not mean fine.`
+        : `All ${all} checks that apply could be made.`;
+  return [first, second, ...more, third];
+}
+
+/** Sentences that reassure: none of them stands beside a danger, a shock told or a stop. */
+export const reassuring: readonly string[] = [
+  'Nothing was found that is a danger now.',
+  'No repairs were found to be needed.',
+  'Nothing was found that asks for work.',
+];
+
+/** Whether a report says in its summary that nothing needs repair. */
+export const reassures = ({ summary }: { summary: readonly string[] }): boolean =>
+  summary.includes(reassuring[1]!);
