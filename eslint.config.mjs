@@ -17,6 +17,14 @@ const clockAndChance = [
   },
 ];
 
+/** What follows an inspection step by step hears which facts were asked for; nothing else may look past that. */
+const pastTheReader = [
+  {
+    selector: "MemberExpression[property.name='wholeOf']",
+    message: 'Ask the reader: its answers are heard, so that findings follow when a fact changes.',
+  },
+];
+
 export default tseslint.config(
   {
     ignores: [
@@ -56,6 +64,15 @@ export default tseslint.config(
         'setTimeout',
       ],
     },
+  },
+  {
+    files: ['src/core/{installation,measure,judge,model,fieldwork,show}/**/*.ts'],
+    ignores: ['**/*.test.ts', 'src/core/judge/{assess,examine}/**'],
+    rules: { 'no-restricted-syntax': ['error', ...clockAndChance, ...pastTheReader] },
+  },
+  {
+    files: ['src/{ui,app,server,client,workers,stand-ins}/**/*.{ts,tsx}'],
+    rules: { 'no-restricted-syntax': ['error', ...pastTheReader] },
   },
   prettier,
 );

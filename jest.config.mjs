@@ -26,7 +26,11 @@ const config = {
     {
       ...shared,
       displayName: 'unit',
-      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
+      testMatch: [
+        '<rootDir>/src/**/*.test.ts',
+        '<rootDir>/src/**/*.test.tsx',
+        '<rootDir>/tests/house/**/*.test.ts',
+      ],
       testPathIgnorePatterns: ['<rootDir>/src/server/db/'],
     },
     {

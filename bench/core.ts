@@ -1,8 +1,7 @@
 import assert from 'node:assert/strict';
 import { median } from 'd3-array';
-import { assess } from '@/core/judge/assess/assess';
+import { assess, follow } from '@/core';
 import { scenesOf } from '@/core/judge/examine/examine';
-import { follow } from '@/core/judge/assess/follow';
 import { highestCounter, observe, stamp } from '@/core/fieldwork/recording/draft';
 import { testSettings } from '@/core/testing/bench';
 import { fullPanelEntries } from './full-panel';

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { PDFDocument } from 'pdf-lib';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport } from '@/server/commands/issue-report';

@@ -1,7 +1,5 @@
-import { assess } from '@/core/judge/assess/assess';
-import { siteNetwork } from '@/core/model/simulation/site-network';
+import { assess, siteNetwork, solve } from '@/core';
 import { jointsOf } from '@/core/model/simulation/network';
-import { solve } from '@/core/model/simulation/solve';
 import { bench, testSettings } from '@/core/testing/bench';
 import { timesInWords, timesOf } from './timing';
 

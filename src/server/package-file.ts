@@ -3,15 +3,10 @@ import yazl from 'yazl';
 import type { Parsed } from '@/core/vocabulary/fault';
 import { orderEntries } from '@/core/record/entries/history';
 import { canonicalJson } from '@/core/vocabulary/canonical';
-import type { InspectionPackage, IssuedSeal } from '@/core/record/package/package';
-import {
-  packageFileName,
-  packageFormat,
-  packageVersion,
-  parsePackage,
-} from '@/core/record/package/package';
+import type { InspectionPackage, IssuedSeal } from '@/core';
+import { packageFileName, packageFormat, packageVersion, parsePackage } from '@/core';
 import { picturesNamed } from '@/core/record/package/pictures-named';
-import { ruleBookText, yardstickText } from '@/core/judge/rules/rule-book';
+import { ruleBookText, yardstickText } from '@/core/judge/examine/rule-book';
 import { sealOf } from '@/core/record/package/seal';
 import { asOfDay } from '@/core/show/report/dates';
 import type { Settings } from '@/core/codes/settings/settings';

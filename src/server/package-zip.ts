@@ -2,7 +2,7 @@ import 'server-only';
 import { crc32 } from 'node:zlib';
 import yauzl from 'yauzl';
 import type { Fault, Parsed } from '@/core/vocabulary/fault';
-import { packageFileName } from '@/core/record/package/package';
+import { packageFileName } from '@/core';
 import { sha256Hex } from './sha256';
 
 /** Bounds of a package, checked before anything is inflated. */

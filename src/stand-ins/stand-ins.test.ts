@@ -1,7 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/judge/assess/assess';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
-import { startingSettings } from '@/core/codes/settings/settings';
+import { assess, drawPanel, startingSettings } from '@/core';
 import { gridOf } from '@/core/show/thermal/grid';
 import { canCorners, terminalTemperatures } from '@/core/show/thermal/terminal-spots';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';

@@ -1,4 +1,4 @@
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import type { PanelView } from '@/core/installation/panel/views';
 import type { SiteView } from '@/core/installation/panel/site-view';

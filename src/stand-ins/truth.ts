@@ -1,5 +1,5 @@
 import { nmOf, torqueOnLabel } from '@/core/installation/panel/torque';
-import type { Assessment } from '@/core/judge/assess/assess';
+import type { Assessment, Solution } from '@/core';
 import { propertySpec } from '@/core/record/entries/properties';
 import { splitRef } from '@/core/record/entries/thing-types';
 import type { Leg } from '@/core/vocabulary/system';
@@ -7,9 +7,7 @@ import type { PanelView, TerminalView } from '@/core/installation/panel/views';
 import type { Branch, Network } from '@/core/model/simulation/network';
 import { withBranches } from '@/core/model/simulation/network';
 import { ampsIn, voltsApart } from '@/core/model/simulation/questions';
-import { siteNetwork } from '@/core/model/simulation/site-network';
-import { solve } from '@/core/model/simulation/solve';
-import type { Solution } from '@/core/model/simulation/solve';
+import { siteNetwork, solve } from '@/core';
 import { earth, joint } from '@/core/model/simulation/supply-branches';
 import type { Probe } from './driver';
 import type { HiddenFaults } from './hidden-faults';

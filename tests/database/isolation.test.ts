@@ -5,7 +5,7 @@ import { hash } from '@node-rs/argon2';
 import sharp from 'sharp';
 import pg from 'pg';
 import type { Entry } from '@/core/record/entries/entry';
-import { startingSettings } from '@/core/codes/settings/settings';
+import { startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { importPackage, exportPackage } from '@/server/commands/transfer-package';
 import { listInspections, listRechecked, readInspection } from '@/server/commands/read-inspection';

@@ -12,8 +12,7 @@ import { makeReportFile } from '@/server/jobs/make-report-file';
 import { readPicture, storePicture } from '@/server/commands/pictures';
 import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import { canonicalJson } from '@/core/vocabulary/canonical';
-import { Logbook } from '@/core/fieldwork/recording/logbook';
-import { startingSettings } from '@/core/codes/settings/settings';
+import { Logbook, startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport, listIssued, readIssued, sealedZip } from '@/server/commands/issue-report';
 import {

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
-import { startingSettings } from '@/core/codes/settings/settings';
+import { startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { askReportFile, readReportFile, waitForReportFile } from '@/server/commands/report-file';
 import { closePool, inOrganisation } from '@/server/db/connect';

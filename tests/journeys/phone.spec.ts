@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { openings, rows } from './panel';
 import { ines, panelFacts, readPackageFile, test } from './world';
-import { assess } from '@/core/judge/assess/assess';
+import { assess } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { lineOf } from './panel';
 

@@ -2,7 +2,7 @@ import { expect } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { PositionLine } from '@/core/record/shorthand/line';
-import { parseLine } from '@/core/record/shorthand/parse';
+import { parseLine } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { lockKeepersHouse, mainPanelLines } from '@/server/demo/lock-keepers-house';
 import { ines, panelFacts, readPackageFile, test } from './world';

@@ -1,9 +1,8 @@
 import { expect, test as base } from '@playwright/test';
 import type { Locator, Page } from '@playwright/test';
 import yauzl from 'yauzl';
-import { assess } from '@/core/judge/assess/assess';
-import type { InspectionPackage } from '@/core/record/package/package';
-import { parsePackage } from '@/core/record/package/package';
+import { assess, parsePackage } from '@/core';
+import type { InspectionPackage } from '@/core';
 import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
 import { freePort, startServer, startWorker } from '../server';

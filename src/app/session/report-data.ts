@@ -1,5 +1,5 @@
 import type { ReportData } from '@/core/show/report/report';
-import { circuitRows, findingRows } from '@/core/show/report/rows';
+import { directoryRows, findingRows } from '@/core/show/report/rows';
 import { csvOf } from '@/server/render/csv';
 
 const csv = (text: string, name: string) =>
@@ -17,7 +17,7 @@ export function reportDataFile(file: string, report: ReportData): Response | und
     case 'findings.csv':
       return csv(csvOf(findingRows(report)), file);
     case 'circuits.csv':
-      return csv(csvOf(circuitRows(report)), file);
+      return csv(csvOf(directoryRows(report)), file);
     case 'report.json':
       return Response.json(report, { headers: { 'cache-control': 'no-store' } });
     default:

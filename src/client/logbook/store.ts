@@ -1,6 +1,5 @@
-import type { Assessment } from '@/core/judge/assess/assess';
-import type { Followed } from '@/core/judge/assess/follow';
-import { follow } from '@/core/judge/assess/follow';
+import type { Assessment, Followed } from '@/core';
+import { follow } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import { compareEntries } from '@/core/record/entries/entry';
 import { refusalsAfter } from '@/core/fieldwork/recording/check';

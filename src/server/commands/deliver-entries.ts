@@ -1,7 +1,7 @@
 import 'server-only';
 import * as v from 'valibot';
 import type { Entry } from '@/core/record/entries/entry';
-import { parseEntry } from '@/core/record/entries/versions';
+import { parseEntry } from '@/core';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';

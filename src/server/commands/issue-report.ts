@@ -1,16 +1,12 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
-import type { Assessment } from '@/core/judge/assess/assess';
-import { assess } from '@/core/judge/assess/assess';
+import type { Assessment, InspectionPackage } from '@/core';
+import { assess, composeReport, parsePackage, readReportData } from '@/core';
 import { canonicalJson } from '@/core/vocabulary/canonical';
-import type { InspectionPackage } from '@/core/record/package/package';
-import { parsePackage } from '@/core/record/package/package';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesNamed } from '@/core/record/package/pictures-named';
-import { readReportData } from '@/core/show/report/versions';
-import { composeReport } from '@/core/show/report/compose';
 import { asOfDay } from '@/core/show/report/dates';
 import { issueCheck, mayIssue } from '@/core/show/report/issue-check';
 import type { ReportData } from '@/core/show/report/report';

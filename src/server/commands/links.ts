@@ -15,7 +15,7 @@ import {
 import { insertLetter, manyLetters } from '../db/mailbox';
 import { oneSignInAttemptCount } from '../db/members';
 import { maybeOneIssued } from '../db/reports';
-import { readReportData } from '@/core/show/report/versions';
+import { readReportData } from '@/core';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 import type { IssuedReport } from './issue-report';

@@ -5,7 +5,7 @@ import { insertJob } from '../db/queue';
 import { manyRechecked, oneUnreadCount } from '../db/rechecks';
 import { oneOrganisation } from '../db/members';
 import * as v from 'valibot';
-import { anySettingsSchema } from '@/core/codes/settings/versions';
+import { anySettingsSchema } from '@/core';
 import type { Session } from '../session';
 import type { StoredInspection } from './stored-inspection';
 import { loadStored } from './stored-inspection';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { assess } from '@/core/judge/assess/assess';
+import { assess } from '@/core';
 import type { PropertyName } from '@/core/record/entries/properties';
 import { propertySpec } from '@/core/record/entries/properties';
 import { isDead } from '@/core/model/tracing/decode';
@@ -12,7 +12,7 @@ import { truthOf, unitOf } from '@/stand-ins/truth';
 import type { Session } from '../session';
 import { readInspection } from './read-inspection';
 
-export type Held =
+export type Instrument =
   { ok: true; sample(tick: number, at: string): Sample } | { ok: false; fault: string };
 
 /** Holds a stand-in instrument to a place of an inspection. Undefined: no such inspection here. */
@@ -21,7 +21,7 @@ export async function holdInstrument(
   inspection: string,
   probe: { about: string; property: string },
   off: boolean,
-): Promise<Held | undefined> {
+): Promise<Instrument | undefined> {
   const stored = await readInspection(session, inspection);
   if (!stored) return undefined;
   const hidden = hiddenFaults[inspection];

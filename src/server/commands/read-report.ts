@@ -1,7 +1,6 @@
 import 'server-only';
-import type { Assessment } from '@/core/judge/assess/assess';
-import { assess } from '@/core/judge/assess/assess';
-import { composeReport } from '@/core/show/report/compose';
+import type { Assessment } from '@/core';
+import { assess, composeReport } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import type { RecordLine } from '@/core/show/report/record';
 import { recordLines, settingsLines } from '@/core/show/report/record';

@@ -4,7 +4,7 @@ import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import { wordingFaults } from '@/core/show/report/settings-differences';
 import type { Settings } from '@/core/codes/settings/settings';
-import { anySettingsSchema } from '@/core/codes/settings/versions';
+import { anySettingsSchema } from '@/core';
 import { amendments, yardsticks } from '@/core/codes/yardstick';
 import { inOrganisation } from '../db/connect';
 import { oneOrganisation, updateSettings } from '../db/members';

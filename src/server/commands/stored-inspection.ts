@@ -1,15 +1,12 @@
 import 'server-only';
 import * as v from 'valibot';
-import type { Assessment } from '@/core/judge/assess/assess';
-import { assess } from '@/core/judge/assess/assess';
+import type { Assessment, Author } from '@/core';
+import { anySettingsSchema, assess, parseEntry } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
-import { parseEntry } from '@/core/record/entries/versions';
 import { grades } from '@/core/vocabulary/grade';
-import type { Author } from '@/core/show/report/compose';
 import { asOfDay } from '@/core/show/report/dates';
 import { dueOn } from '@/core/show/report/deadline';
 import type { Settings } from '@/core/codes/settings/settings';
-import { anySettingsSchema } from '@/core/codes/settings/versions';
 import type { Transaction } from '../db/connect';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { assess } from '@/core/judge/assess/assess';
+import { assess } from '@/core';
 import type { Fault } from '@/core/vocabulary/fault';
 import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';

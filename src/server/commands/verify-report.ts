@@ -1,12 +1,11 @@
 import 'server-only';
-import { assess } from '@/core/judge/assess/assess';
+import { assess, readReportData } from '@/core';
 import { canonicalJson } from '@/core/vocabulary/canonical';
-import type { InspectionPackage, IssuedSeal } from '@/core/record/package/package';
+import type { InspectionPackage, IssuedSeal } from '@/core';
 import { sealOf, verifyText } from '@/core/record/package/seal';
 import { compareWithIssued, itemWords } from '@/core/show/report/closing';
 import { gradeWords } from '@/core/vocabulary/grade';
 import type { ReportData } from '@/core/show/report/report';
-import { readReportData } from '@/core/show/report/versions';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';

@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 
 /** Marrow Lock, the chandlery with a flat above: split-bus panel of 1968, two meters. */
 export function chandlery(author: string): { inspection: string; entries: Entry[] } {

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/judge/assess/assess';
+import { assess, startingSettings } from '@/core';
 import { route } from '@/core/show/drawing/route';
 import { fold } from '@/core/record/entries/fold';
 import { grades } from '@/core/vocabulary/grade';
-import { schools, startingSettings } from '@/core/codes/settings/settings';
+import { schools } from '@/core/codes/settings/settings';
 import { chandlery } from './chandlery';
 import { lockKeepersHouse } from './lock-keepers-house';
 import { expectedFindings } from './expected-findings';

@@ -1,11 +1,10 @@
 import 'server-only';
 import sharp from 'sharp';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { Logbook, drawPanel, idsFrom } from '@/core';
 import { bodyBox } from '@/core/show/drawing/geometry';
 import { darkPalette } from '@/core/show/drawing/palette';
 import { svgText } from '@/core/show/drawing/svg-text';
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
 import { storePicture } from '../commands/pictures';
 import type { Session } from '../session';
 

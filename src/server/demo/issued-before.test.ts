@@ -1,12 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/judge/assess/assess';
+import { Logbook, assess, startingSettings } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
 import { verdictKeys } from '@/core/judge/examine/verdict';
-import { Logbook } from '@/core/fieldwork/recording/logbook';
 import { compareWithIssued, keyOf } from '@/core/show/report/closing';
 import type { ReportFinding } from '@/core/show/report/report';
-import { startingSettings } from '@/core/codes/settings/settings';
 import { chandlery } from './chandlery';
 import { issuedBefore } from './issued-before';
 import { lockKeepersHouse } from './lock-keepers-house';

@@ -1,12 +1,11 @@
 import 'server-only';
 import { hash } from '@node-rs/argon2';
-import { startingSettings } from '@/core/codes/settings/settings';
+import { Logbook, idsFrom, startingSettings } from '@/core';
 import { deliverEntries } from '../commands/deliver-entries';
 import { issueReport } from '../commands/issue-report';
 import { seedOrganisations } from '../db/seed';
 import type { Session } from '../session';
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
 import { chandlery } from './chandlery';
 import { bakeryShots, houseShots, withDrawnPhotos } from './drawn-photos';
 import { lockKeepersHouse } from './lock-keepers-house';

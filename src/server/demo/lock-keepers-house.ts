@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 
 const main = 'lock-main';
 const shed = 'lock-shed';

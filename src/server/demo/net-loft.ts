@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 
 /** Marrow Lock, the net loft: fuse panel of 1952, single wires on porcelain, half walked. */
 export function netLoft(author: string): { inspection: string; entries: Entry[] } {

@@ -1,6 +1,6 @@
 import type { Entry } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 import { askedAt, nothingWrong } from '@/core/fieldwork/walk/asked';
 import { stages } from '@/core/fieldwork/walk/stages';
 

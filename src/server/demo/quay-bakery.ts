@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/record/entries/entry';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 
 /** Marrow Lock, the quay bakery: 208Y/120, three phases, 30 positions. */
 export function quayBakery(author: string): { inspection: string; entries: Entry[] } {

@@ -1,9 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { assess } from '@/core/judge/assess/assess';
+import { Logbook, assess, idsFrom, startingSettings } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import { outletRoundRef } from '@/core/record/entries/thing-types';
-import { Logbook, idsFrom } from '@/core/fieldwork/recording/logbook';
-import { startingSettings } from '@/core/codes/settings/settings';
 import { isDead } from '@/core/model/tracing/decode';
 import { directoryOf } from '@/core/model/tracing/directory';
 import { traceOfPanel } from '@/core/model/tracing/trace-of-panel';

@@ -1,6 +1,6 @@
 import type { Entry } from '@/core/record/entries/entry';
 import { outletRoundRef } from '@/core/record/entries/thing-types';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { idsFrom, Logbook } from '@/core';
 import { isDead } from '@/core/model/tracing/decode';
 import { planRounds } from '@/core/model/tracing/plan';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { assess } from '@/core/judge/assess/assess';
+import { assess } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import type { ReportData } from '@/core/show/report/report';
 import { markOf, readIssued, sealedZip } from '../commands/issue-report';

@@ -1,10 +1,8 @@
 import 'server-only';
-import { assess } from '@/core/judge/assess/assess';
+import { assess, parsePackage, readReportData } from '@/core';
 import { describeFault } from '@/core/vocabulary/fault';
-import { parsePackage } from '@/core/record/package/package';
 import type { Lacking } from '@/core/show/report/lacking';
 import { lackingIn } from '@/core/show/report/lacking';
-import { readReportData } from '@/core/show/report/versions';
 import { inOrganisation } from '../db/connect';
 import type { RecheckJob } from '../db/queue';
 import { maybeOneToRecheck, upsertRecheck } from '../db/rechecks';

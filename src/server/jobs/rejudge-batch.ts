@@ -1,8 +1,6 @@
 import * as v from 'valibot';
-import { assess } from '@/core/judge/assess/assess';
-import { parseEntry } from '@/core/record/entries/versions';
+import { anySettingsSchema, assess, parseEntry } from '@/core';
 import { grades } from '@/core/vocabulary/grade';
-import { anySettingsSchema } from '@/core/codes/settings/versions';
 
 /** An inspection as the database sends it: JSON text, parsed where it is judged. */
 export interface StoredText {

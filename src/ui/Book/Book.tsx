@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
 import { observe } from '@/core/fieldwork/recording/draft';
-import { recordLine } from '@/core/fieldwork/recording/record-line';
+import { recordLine } from '@/core';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { Who } from '../who';
 import { BookHeader } from './BookHeader';

@@ -1,4 +1,4 @@
-import type { Assessment } from '@/core/judge/assess/assess';
+import type { Assessment } from '@/core';
 import type { Grade } from '@/core/vocabulary/grade';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { DeviceView, PanelView } from '@/core/installation/panel/views';

@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/judge/assess/assess';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { assess, drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import type { Entry } from '@/core/record/entries/entry';
 import { orderEntries, withUndone } from '@/core/record/entries/history';

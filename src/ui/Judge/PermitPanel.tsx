@@ -1,4 +1,4 @@
-import type { Assessment } from '@/core/judge/assess/assess';
+import type { Assessment } from '@/core';
 import { permitOutcome, permitWords } from '@/core/judge/permit/outcome';
 
 interface PermitPanelProps {

@@ -18,7 +18,7 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
   const { state, actions } = useBook();
   const { site } = state.assessment;
   const { reader } = site;
-  const rulings = readRulings(reader.inspection, reader);
+  const rulings = readRulings(reader);
   const ruling = verdictKeys(finding.verdict)
     .map((key) => rulings.get(key))
     .find(Boolean);
@@ -49,7 +49,7 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
     order.splice(at + by, 0, finding);
     void actions.record((newId) =>
       order.map((one, index) => {
-        const known = readRulings(reader.inspection, reader).get(one.key);
+        const known = readRulings(reader).get(one.key);
         return known
           ? observe(reader, known.id, { reportPlace: index + 1 })
           : add('ruling', newId(), site.site ?? null, {
@@ -148,9 +148,7 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
 function Merged({ finding }: { finding: Finding }) {
   const { state, actions } = useBook();
   const { reader } = state.assessment.site;
-  const merged = [...readRulings(reader.inspection, reader)].filter(
-    ([, ruling]) => ruling.mergedInto === finding.key,
-  );
+  const merged = [...readRulings(reader)].filter(([, ruling]) => ruling.mergedInto === finding.key);
   if (merged.length === 0) return null;
   return (
     <ul className="mt-2">

@@ -1,4 +1,4 @@
-import type { Assessment } from '@/core/judge/assess/assess';
+import type { Assessment } from '@/core';
 
 const shown = 8;
 

@@ -1,5 +1,5 @@
 import type { Slot, SlotGroup } from '@/core/fieldwork/bench/slots';
-import type { Reading } from '@/core/fieldwork/bench/verdict';
+import type { Reading } from '@/core';
 
 interface GroupListProps {
   groups: readonly SlotGroup[];

@@ -5,7 +5,7 @@ import type { Facts } from '@/core/record/entries/properties';
 import { propertySpec } from '@/core/record/entries/properties';
 import { instrumentWords } from '@/core/measure/readings/taken-with';
 import type { Slot } from '@/core/fieldwork/bench/slots';
-import type { Reading } from '@/core/fieldwork/bench/verdict';
+import type { Reading } from '@/core';
 import { add, observe } from '@/core/fieldwork/recording/draft';
 import type { InstrumentDriver } from '@/stand-ins/driver';
 import { EventSourceDriver } from '@/stand-ins/event-source-driver';

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { cautions } from '@/core/show/report/cautions';
 import { slotGroups } from '@/core/fieldwork/bench/slots';
-import { readingsOf } from '@/core/fieldwork/bench/verdict';
+import { readingsOf } from '@/core';
 import { useBook } from '../Book/context';
 import { GroupList } from './GroupList';
 import { InstrumentBench } from './InstrumentBench';

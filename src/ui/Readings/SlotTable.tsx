@@ -1,5 +1,5 @@
 import type { Slot } from '@/core/fieldwork/bench/slots';
-import type { Reading } from '@/core/fieldwork/bench/verdict';
+import type { Reading } from '@/core';
 import { useBook } from '../Book/context';
 import { VerdictMark } from './VerdictMark';
 

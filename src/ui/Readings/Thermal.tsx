@@ -5,7 +5,7 @@ import type { PointerEvent } from 'react';
 import { parse } from 'csv-parse/browser/esm/sync';
 import { scaleSequential } from 'd3-scale';
 import { interpolateInferno } from 'd3-scale-chromatic';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { drawPanel } from '@/core';
 import { observe } from '@/core/fieldwork/recording/draft';
 import type { ThermalGrid } from '@/core/show/thermal/grid';
 import { gridOf } from '@/core/show/thermal/grid';

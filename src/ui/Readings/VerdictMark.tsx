@@ -1,5 +1,5 @@
 import { levelWords } from '@/core/show/report/readings';
-import type { ReadingVerdict } from '@/core/fieldwork/bench/verdict';
+import type { ReadingVerdict } from '@/core';
 
 const looks: Record<ReadingVerdict['level'], { tone: string; path: string }> = {
   unread: { tone: 'text-ink3', path: '' },

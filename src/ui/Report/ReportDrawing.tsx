@@ -1,5 +1,5 @@
 import { balloons } from '@/core/show/report/balloons';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import { shapesText } from '@/core/show/drawing/svg-text';

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Audience } from '@/core/show/report/audience';
 import { audiences } from '@/core/show/report/audience';
-import { composeReport } from '@/core/show/report/compose';
+import { composeReport } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { bodies } from './Bodies';
 import type { ReportFrame } from './frame';

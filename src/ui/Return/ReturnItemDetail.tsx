@@ -34,7 +34,7 @@ export function ReturnItemDetail({ item, issued }: ReturnItemDetailProps) {
   const [words, setWords] = useState(item.words ?? '');
   const record = (facts: Facts) =>
     actions.record((newId) => {
-      const known = readRulings(reader.inspection, reader).get(item.key);
+      const known = readRulings(reader).get(item.key);
       return [
         known
           ? observe(reader, known.id, facts)

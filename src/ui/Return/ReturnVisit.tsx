@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/judge/assess/assess';
+import { assess } from '@/core';
 import { properties } from '@/core/record/entries/properties';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { compareWithIssued } from '@/core/show/report/closing';

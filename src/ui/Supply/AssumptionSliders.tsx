@@ -1,6 +1,6 @@
 import { scaleSymlog } from 'd3-scale';
 import type { Assumption } from '@/core/model/simulation/assumptions';
-import type { SiteNetwork } from '@/core/model/simulation/site-network';
+import type { SiteNetwork } from '@/core';
 import type { WhatIf } from '@/core/vocabulary/what-if';
 import { metalWords, sizes } from '@/core/vocabulary/size';
 import type { Size } from '@/core/vocabulary/size';

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { voltsWords } from '@/core/model/simulation/figures';
-import type { SiteNetwork } from '@/core/model/simulation/site-network';
+import type { SiteNetwork } from '@/core';
 import type { WorstLift } from '@/core/model/simulation/sweep';
 import type { SweepSays } from '@/workers/sweep';
 

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { observe } from '@/core/fieldwork/recording/draft';
-import { SupplyReading } from '@/core/installation/supply/tree';
+import { SupplyTree } from '@/core/installation/supply/tree';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { FactField } from '../facts/FactField';
 import { FactSheet } from '../facts/FactSheet';
@@ -51,17 +51,17 @@ export function NodeDetail({ id, choose }: { id: string; choose(id: string): voi
 function FedFrom({ id }: { id: string }) {
   const { state, actions } = useBook();
   const { site, inspection } = state.assessment;
-  const reading = new SupplyReading(site.reader);
+  const tree = new SupplyTree(site.reader);
   const standing = [...inspection.things.values()].filter(
     (thing) =>
       ['service', 'meter', 'disconnect', 'source'].includes(thing.type) &&
       thing.id !== id &&
       !site.reader.value(thing.id, 'removed') &&
-      !reading.wayUp(thing.id).some((above) => above.thing.id === id),
+      !tree.wayUp(thing.id).some((above) => above.thing.id === id),
   );
   const feeders = site.panels
     .filter(
-      (other) => other.id !== id && !reading.wayUp(other.id).some((above) => above.thing.id === id),
+      (other) => other.id !== id && !tree.wayUp(other.id).some((above) => above.thing.id === id),
     )
     .flatMap((other) => [...other.pullOuts, ...other.devices].map((device) => ({ other, device })));
   return (

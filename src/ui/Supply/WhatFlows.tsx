@@ -3,8 +3,7 @@
 import { useMemo, useState } from 'react';
 import { flowOf } from '@/core/model/simulation/flow';
 import { flowWords } from '@/core/model/simulation/flow-words';
-import { siteNetwork } from '@/core/model/simulation/site-network';
-import { solve } from '@/core/model/simulation/solve';
+import { siteNetwork, solve } from '@/core';
 import type { WhatIf } from '@/core/vocabulary/what-if';
 import { isEmpty, overlaid } from '@/core/vocabulary/what-if';
 import { thingWords } from '@/core/installation/panel/thing-words';

@@ -2,7 +2,7 @@
 
 import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import { turnShapes } from '@/core/show/drawing/turn';
 import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';

@@ -1,4 +1,4 @@
-import type { PanelDrawing } from '@/core/show/drawing/draw-panel';
+import type { PanelDrawing } from '@/core';
 import { bodyLength, boxOnSheet, rowTop } from '@/core/show/drawing/geometry';
 import { turnPath } from '@/core/show/drawing/turn';
 import { wirePath } from '@/core/show/drawing/wire-path';

@@ -2,7 +2,7 @@
 
 import { Check, Ellipsis } from 'lucide-react';
 import type { KeyboardEvent, Ref } from 'react';
-import { parseLine } from '@/core/record/shorthand/parse';
+import { parseLine } from '@/core';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { findingWords } from '@/core/show/report/finding-words';
@@ -10,7 +10,7 @@ import { GrammarCard } from './GrammarCard';
 import { neighbour } from './neighbour';
 import { useParsed, usePreviewResult } from './use-preview';
 import type { Preview } from './use-preview';
-import { TokenReadings } from './TokenReadings';
+import { TokenMeanings } from './TokenMeanings';
 
 interface ShorthandBarProps {
   ref: Ref<HTMLInputElement>;
@@ -70,7 +70,7 @@ export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
           onKeyDown={onKeyDown}
         />
         <div id="shorthand-reading" aria-live="polite">
-          <TokenReadings typed={typed} parsed={parsed} />
+          <TokenMeanings typed={typed} parsed={parsed} />
           {message && <p className="text-danger font-semibold">{message}</p>}
         </div>
       </div>

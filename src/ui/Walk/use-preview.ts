@@ -1,15 +1,12 @@
 'use client';
 
 import { useMemo } from 'react';
-import { assess } from '@/core/judge/assess/assess';
-import type { Assessment } from '@/core/judge/assess/assess';
+import { assess, idsFrom, parseLine, recordLine } from '@/core';
+import type { Assessment } from '@/core';
 import type { SiteView } from '@/core/installation/panel/site-view';
 import type { PanelView } from '@/core/installation/panel/views';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
-import { idsFrom } from '@/core/fieldwork/recording/logbook';
 import { refusals } from '@/core/fieldwork/recording/check';
-import { recordLine } from '@/core/fieldwork/recording/record-line';
-import { parseLine } from '@/core/record/shorthand/parse';
 import type { ParsedLine } from '@/core/record/shorthand/line';
 import { useBook } from '../Book/context';
 

@@ -1,3 +1,4 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { Metal, Size } from '../../vocabulary/size';
 
 /** Where a figure comes from. `code` names an article of the yardstick; other sources in words. */
@@ -164,7 +165,7 @@ export interface Yardstick {
   /** Resistance at 25 °C over that at 75 °C, cold copper. */
   coldShare: number;
   /** Years the yardstick said a rule in words, where they differ from the rule's own. */
-  ruleYears: Readonly<Record<string, number>>;
+  ruleYears: Readonly<Partial<Record<RuleId, number>>>;
   /** Breaker ÷ conductor ampacity that no air-conditioner nameplate can make right. */
   airConditionerLimit: number;
   motorConductor: number;

@@ -1,3 +1,5 @@
+import type { RuleId } from '../../vocabulary/rule-id';
+import type { PropertyName } from '../../record/entries/properties';
 import type { Assessment } from '../../judge/assess/assess';
 import type { Fact } from '../../record/entries/inspection';
 import type { PanelView } from '../../installation/panel/views';
@@ -23,7 +25,7 @@ export interface Reading {
 const voltage = ['reading/lost-neutral', 'reading/dead-leg', 'reading/voltage-range'] as const;
 
 /** Rules that judge a reading, by its property. */
-const judgedBy: Readonly<Partial<Record<string, readonly string[]>>> = {
+const judgedBy: Readonly<Partial<Record<PropertyName, readonly RuleId[]>>> = {
   abV: voltage,
   bcV: voltage,
   caV: voltage,

@@ -1,6 +1,5 @@
 import type { Entry } from '../../record/entries/entry';
 import { fold } from '../../record/entries/fold';
-import type { Inspection } from '../../record/entries/inspection';
 import type { SiteView } from '../../installation/panel/site-view';
 import { readSite } from '../../installation/panel/site-view';
 import type { DeviceView } from '../../installation/panel/views';
@@ -40,20 +39,18 @@ export function refusalsAfter(
             .filter((one) => !known.has(one.about))
             .map((one) => ({ about: one.about, message: one.reason })),
     ),
-    ...crowded(inspection, ids, site),
+    ...crowded(ids, site),
   ];
 }
 
 /** Positions that would hold two breakers, one of them new. */
-function crowded(inspection: Inspection, fresh: ReadonlySet<string>, site: SiteView): Refusal[] {
+function crowded(fresh: ReadonlySet<string>, site: SiteView): Refusal[] {
   return site.panels.flatMap((panel) =>
     panel.positions.flatMap((position) => {
-      const isNew = (id: string) => {
-        const place = inspection.facts.get(id);
-        return ['place', 'form'].some((property) =>
-          place?.get(property)?.some((fact) => fresh.has(fact.entry)),
+      const isNew = (id: string) =>
+        (['place', 'form'] as const).some((property) =>
+          site.reader.facts(id, property).some((fact) => fresh.has(fact.entry)),
         );
-      };
       const [first] = position.devices;
       if (!first || !clash(position.devices)) return [];
       if (!position.devices.some((device) => isNew(device.id))) return [];

@@ -46,12 +46,9 @@ export function observe(
   facts: Facts,
   certainty: Certainty = 'seen',
 ): Draft {
-  const standing = reader.inspection.facts.get(about);
   const replaces = Object.keys(facts)
     .filter((property) => !propertySpec(property)?.ofEntry)
-    .flatMap(
-      (property) => standing?.get(property as PropertyName)?.map((fact) => fact.entry) ?? [],
-    );
+    .flatMap((property) => reader.facts(about, property as PropertyName).map((fact) => fact.entry));
   return {
     kind: 'observe',
     about,

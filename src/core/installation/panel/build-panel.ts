@@ -163,7 +163,7 @@ function reportLostPositions(
   outOfRange: PanelView['outOfRange'],
 ): void {
   const start = `${panel}/c`;
-  for (const about of reader.inspection.facts.keys()) {
+  for (const about of reader.spokenOf) {
     if (!about.startsWith(start)) continue;
     const [column, row] = about.slice(start.length).split('r').map(Number) as [number, number];
     if (row > layout.rows) outOfRange.push({ about, reason: `the panel has no row ${row}` });

@@ -1,7 +1,7 @@
 import type { Fact } from '../../record/entries/inspection';
 import type { SiteView } from './site-view';
 import type { PanelView } from './views';
-import { SupplyReading } from '../supply/tree';
+import { SupplyTree } from '../supply/tree';
 
 /** A rating with where it stands and the fact it was read from. */
 export interface RatedDevice {
@@ -30,7 +30,7 @@ export function ownMain({ main }: PanelView): RatedDevice | undefined {
  */
 export function deviceAbove(site: SiteView, panel: PanelView): RatedDevice | undefined {
   const { reader } = site;
-  for (const { thing, by } of new SupplyReading(reader).wayUp(panel.id)) {
+  for (const { thing, by } of new SupplyTree(reader).wayUp(panel.id)) {
     const rating = by && reader.fact(by.id, 'handleRatingsA');
     if (rating)
       return {

@@ -1,5 +1,5 @@
 import type { Inspection, Thing } from '../../record/entries/inspection';
-import { SupplyReading } from '../supply/tree';
+import { SupplyTree } from '../supply/tree';
 import { buildPanel } from './build-panel';
 import type { Choices } from '../../record/entries/fact-reader';
 import { FactReader } from '../../record/entries/fact-reader';
@@ -32,7 +32,7 @@ export function readSite(
   const buildings = site
     ? (children.get(site.id) ?? []).filter((thing) => thing.type === 'building')
     : [];
-  const supply = new SupplyReading(reader);
+  const supply = new SupplyTree(reader);
   const panels = buildings.flatMap((building) =>
     (children.get(building.id) ?? [])
       .filter((thing) => thing.type === 'panel')

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { Logbook, idsFrom } from '../../fieldwork/recording/logbook';
 import { layOutTrees } from './lay-out-tree';
-import { SupplyReading, supplyTrees } from './tree';
+import { SupplyTree, supplyTrees } from './tree';
 
 /** A house whose supply is told by pairs: thing, type, what feeds it. */
 function house(...hung: [string, 'meter' | 'disconnect' | 'panel', string?][]) {
@@ -23,7 +23,7 @@ function house(...hung: [string, 'meter' | 'disconnect' | 'panel', string?][]) {
 }
 
 const placeOf = (book: Logbook, panel: string) =>
-  new SupplyReading(book.site.reader).placeOf(panel).place;
+  new SupplyTree(book.site.reader).placeOf(panel).place;
 
 describe('the first disconnect follows from the tree', () => {
   test.each([

@@ -24,7 +24,7 @@ export interface SupplyNode {
 const supplied: readonly Thing['type'][] = ['meter', 'disconnect', 'panel'];
 
 /** The things that feed each other: what each hangs on, and the panel a feeding device stands in. */
-export class SupplyReading {
+export class SupplyTree {
   constructor(private readonly reader: FactReader) {}
 
   /** What a thing hangs on, where that was recorded and is still there. */
@@ -86,7 +86,7 @@ export class SupplyReading {
 
 /** The supply of a site as trees: services first, then what hangs on nothing recorded. */
 export function supplyTrees(things: readonly Thing[], reader: FactReader): SupplyNode[] {
-  const reading = new SupplyReading(reader);
+  const tree = new SupplyTree(reader);
   const present = things.filter(
     (thing) => supplied.includes(thing.type) && !reader.value(thing.id, 'removed'),
   );
@@ -95,8 +95,8 @@ export function supplyTrees(things: readonly Thing[], reader: FactReader): Suppl
     .filter((thing) => thing.type === 'service' && !reader.value(thing.id, 'removed'))
     .map((thing) => ({ thing, by: undefined, below: [] }));
   for (const thing of present) {
-    const above = reading.above(thing.id);
-    const reachesTop = above && !reading.wayUp(above.thing.id).some((one) => one.thing === thing);
+    const above = tree.above(thing.id);
+    const reachesTop = above && !tree.wayUp(above.thing.id).some((one) => one.thing === thing);
     const node: SupplyNode = { thing, by: above?.by, below: [] };
     if (!above || !reachesTop) roots.push(node);
     else below.set(above.thing.id, [...(below.get(above.thing.id) ?? []), node]);

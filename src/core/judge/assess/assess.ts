@@ -1,3 +1,4 @@
+import { FactReader } from '../../record/entries/fact-reader';
 import type { Entry } from '../../record/entries/entry';
 import { fold } from '../../record/entries/fold';
 import type { Inspection } from '../../record/entries/inspection';
@@ -60,7 +61,7 @@ export function assessmentOf(
   const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
   return {
-    inspection: site.reader.inspection,
+    inspection: FactReader.wholeOf(site.reader),
     site,
     yardstick,
     settings,

@@ -78,7 +78,7 @@ function fromStart(entries: readonly Entry[], set: Settings): Followed {
 
 function stepOn(last: Followed, entries: readonly Entry[]): Followed | undefined {
   if (!last.byRule || !fitsPanels(last, entries)) return undefined;
-  const extended = extend(last.site.reader.inspection, last.entries, entries);
+  const extended = extend(FactReader.wholeOf(last.site.reader), last.entries, entries);
   if (!extended) return undefined;
   const { inspection, changed, changedAt } = extended;
   if (meets(last.structural, changed)) return undefined;

@@ -11,7 +11,7 @@ type Adverse =
   | string
   | ({ message: string } & Partial<Pick<FoundOutcome, 'base' | 'danger' | 'most' | 'since'>>);
 
-interface Reading<P extends Place> {
+interface Choice<P extends Place> {
   property: PropertyName;
   /** Imperative and short: how to get the fact. */
   say: string;
@@ -27,7 +27,7 @@ export function readsChoice<P extends Place>({
   say,
   adverse,
   data,
-}: Reading<P>): Check<P> {
+}: Choice<P>): Check<P> {
   const check = (place: P, scene: Scene): Outcome => {
     const thing = place.ref;
     const fact = scene.site.reader.fact(thing, property) as Fact | undefined;

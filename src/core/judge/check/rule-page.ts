@@ -20,6 +20,8 @@ export function rulePage(rule: RuleMeta): string {
 
 ${rule.title}. Looked for at stage ${rule.stage} of the walk${cover}. Base: severity ${rule.base.severity}, likelihood ${rule.base.likelihood}${listing}.
 
+[Rule](../../../src/core/judge/rules/${rule.id}.ts) · [cases](../../../src/core/judge/rules/${rule.id}.cases.ts) · on screen: \`/library?rule=${rule.id}\`
+
 ## What
 
 ${rule.finds}

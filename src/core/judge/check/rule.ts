@@ -1,3 +1,4 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { PropertyName } from '../../record/entries/properties';
 import type { Source } from '../../codes/yardstick/yardstick';
 import type { LookedAt } from './nothing-recorded';
@@ -24,7 +25,7 @@ export interface Message {
 
 export interface RuleMeta {
   /** Group and name; equal to its path. */
-  id: string;
+  id: RuleId;
   title: string;
   /** Stage of the walk, 1 to 16, at which it is looked for. */
   stage: number;

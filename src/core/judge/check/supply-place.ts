@@ -1,4 +1,4 @@
-import { SupplyReading } from '../../installation/supply/tree';
+import { SupplyTree } from '../../installation/supply/tree';
 import type { PanelView } from '../../installation/panel/views';
 import type { ThingPlace } from './around';
 import type { Scene, Want } from './rule';
@@ -24,7 +24,7 @@ export interface DisconnectPlace extends ThingPlace {
  * what a panel is asked.
  */
 export function disconnectPlaces({ around, site: { reader, panels } }: Scene): DisconnectPlace[] {
-  const supply = new SupplyReading(reader);
+  const supply = new SupplyTree(reader);
   const hungOn = new Set(panels.flatMap(({ id }) => supply.wayUp(id).map(({ thing }) => thing.id)));
   const standing = around.disconnects.filter(
     ({ ref }) => hungOn.has(ref) || reader.fact(ref, 'fedFrom'),

@@ -1,3 +1,4 @@
+import { FactReader } from '../../record/entries/fact-reader';
 import type { Fact } from '../../record/entries/inspection';
 import type { SiteView } from '../../installation/panel/site-view';
 import { readSite } from '../../installation/panel/site-view';
@@ -60,7 +61,10 @@ export function examine(site: SiteView, yardstick: Yardstick, settings: Settings
   let left = mostAlternatives;
   for (const { about, property, facts } of inspection.conflicts)
     for (let index = 0; index < facts.length - 1 && left > 0; index += 1, left -= 1) {
-      const variant = readSite(inspection, new Map([[`${about}|${property}`, index]]));
+      const variant = readSite(
+        FactReader.wholeOf(site.reader),
+        new Map([[`${about}|${property}`, index]]),
+      );
       for (const verdict of everywhere(scenesOf(variant, yardstick, settings))) {
         const known = worst.get(verdictKey(verdict));
         if (!known || adversity(verdict.outcome) > adversity(known.outcome))

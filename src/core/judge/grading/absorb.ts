@@ -1,9 +1,10 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { Verdict } from '../examine/verdict';
 import { verdictKey } from '../examine/verdict';
 
 interface Cause {
-  cause: string;
-  effects: readonly string[];
+  cause: RuleId;
+  effects: readonly RuleId[];
   /** In the same panel, or at a place that shares a thing with the cause's. */
   near: 'panel' | 'place';
   /** Whether this effect is of that cause, where place alone does not say so. */
@@ -73,7 +74,7 @@ export const causes: readonly Cause[] = [
   })),
 ];
 
-const causesOf = new Map<string, Cause[]>();
+const causesOf = new Map<RuleId, Cause[]>();
 for (const row of causes)
   for (const effect of row.effects) causesOf.set(effect, [...(causesOf.get(effect) ?? []), row]);
 

@@ -21,7 +21,7 @@ export function judge(
 ): Finding[] {
   const found = open.filter((verdict) => verdict.outcome.outcome === 'found');
   const { kept, absorbed } = absorb(found);
-  const rulings = readRulings(site.reader.inspection, site.reader);
+  const rulings = readRulings(site.reader);
   const hot = found.filter((verdict) => verdict.rule.id === 'reading/hot-part');
   const graded = (verdict: Verdict) => {
     const scene: Scene = scenes.get(verdict.panel)!;

@@ -1,3 +1,4 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { Fact } from '../../record/entries/inspection';
 import type { Verdict } from '../examine/verdict';
 import type { Scene } from '../check/rule';
@@ -7,7 +8,7 @@ import type { Step } from './steps';
 
 /** Two things that are worse together. A pair counts as one fact, and not as a symptom. */
 export interface Pair {
-  rules: readonly string[];
+  rules: readonly RuleId[];
   with: PairCondition;
   because: string;
   severity: number;

@@ -1,4 +1,4 @@
-import type { Fact, Inspection } from '../../record/entries/inspection';
+import type { Fact } from '../../record/entries/inspection';
 import type { FactReader } from '../../record/entries/fact-reader';
 import type { Grade } from '../../vocabulary/grade';
 
@@ -13,12 +13,9 @@ export interface Ruling {
 }
 
 /** Rulings by the key of their finding; of several on one finding the last recorded. */
-export function readRulings(
-  inspection: Inspection,
-  reader: FactReader,
-): ReadonlyMap<string, Ruling> {
+export function readRulings(reader: FactReader): ReadonlyMap<string, Ruling> {
   const rulings = new Map<string, Ruling>();
-  for (const thing of inspection.things.values()) {
+  for (const thing of reader.inspection.things.values()) {
     if (thing.type !== 'ruling' || reader.value(thing.id, 'removed')) continue;
     const finding = reader.value(thing.id, 'finding');
     if (!finding) continue;

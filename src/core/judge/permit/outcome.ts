@@ -38,9 +38,7 @@ export function permitOutcome(assessment: Assessment): PermitOutcome | undefined
   if (!site.site || reader.value(site.site, 'visitKind') !== 'permit') return undefined;
   const number = reader.value(site.site, 'permitNumber');
   const covers = reader.value(site.site, 'permitScope');
-  const marked = [...reader.inspection.facts.keys()].some((about) =>
-    reader.value(about, 'inPermitScope'),
-  );
+  const marked = reader.ofAnything('inPermitScope').some(({ value }) => value);
   const within = (panel: string, place: Place) => permitScopeAt(reader, panel, place) !== undefined;
   const binding = findings.filter(({ verdict }) => verdict.rule.hazards.length > 0);
   const inside = binding.filter(({ verdict }) => within(verdict.panel, verdict.place));

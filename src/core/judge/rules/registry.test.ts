@@ -12,7 +12,7 @@ describe('registry', () => {
   test.each(rules.map((rule) => [rule.id, rule] as const))(
     '%s: id is its path, with cases, its page and source',
     (id, rule) => {
-      expect(readFileSync(`src/core/rules/${id}.ts`, 'utf8')).toContain(`id: '${id}'`);
+      expect(readFileSync(`src/core/judge/rules/${id}.ts`, 'utf8')).toContain(`id: '${id}'`);
       expect(casesByRule.get(id)?.length).toBeGreaterThanOrEqual(3);
       expect(readFileSync(`docs/rules/${id}.md`, 'utf8')).toBe(rulePage(rule));
       expect(rule.sources.length).toBeGreaterThan(0);

@@ -2,7 +2,7 @@ import type { Fact } from '../../record/entries/inspection';
 import type { SiteView } from '../../installation/panel/site-view';
 import { systems } from '../../vocabulary/system';
 import type { LoadView, PanelView } from '../../installation/panel/views';
-import { SupplyReading } from '../../installation/supply/tree';
+import { SupplyTree } from '../../installation/supply/tree';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
 import type { ClimateLoads, Demand, DwellingLoads } from './dwelling-demand';
 import { existingDemand, measuredDemand, optionalDemand } from './dwelling-demand';
@@ -19,7 +19,7 @@ const branchKinds: readonly string[] = ['lighting', 'receptacles', 'low-voltage'
 
 /** The panel and those fed from it. */
 export function panelsBelow({ reader, panels }: SiteView, panel: PanelView): PanelView[] {
-  const supply = new SupplyReading(reader);
+  const supply = new SupplyTree(reader);
   return panels.filter(
     (one) => one === panel || supply.wayUp(one.id).some(({ thing }) => thing.id === panel.id),
   );

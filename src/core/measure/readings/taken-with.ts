@@ -14,9 +14,8 @@ export interface Taking {
 
 /** The taking of a fact: the instrument is named by the same entry. */
 export function takingOf(reader: FactReader, fact: Fact): Taking {
-  const named = reader.inspection.facts.get(fact.about)?.get('takenWith') as
-    readonly Fact<string>[] | undefined;
-  const instrument = named?.find(({ entry }) => entry === fact.entry)?.value;
+  const named = reader.facts(fact.about, 'takenWith') as readonly Fact<string>[];
+  const instrument = named.find(({ entry }) => entry === fact.entry)?.value;
   return {
     author: fact.author,
     at: fact.at,

@@ -1,3 +1,4 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { Explain } from './explain';
 import { explainBond } from './explain-bond';
 import { explainEarth } from './explain-earth';
@@ -5,7 +6,7 @@ import { explainLostNeutral } from './explain-lost-neutral';
 import { explainSharedNeutral } from './explain-shared-neutral';
 
 /** What explains the findings of a rule. */
-export const explanations: Readonly<Partial<Record<string, Explain>>> = {
+export const explanations: Readonly<Partial<Record<RuleId, Explain>>> = {
   'ground/bond-downstream': explainBond,
   'ground/stray-current': explainBond,
   'reading/suspected-bond': explainBond,

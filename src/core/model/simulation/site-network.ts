@@ -1,7 +1,7 @@
 import { properties } from '../../record/entries/properties';
 import type { SiteView } from '../../installation/panel/site-view';
 import { systems } from '../../vocabulary/system';
-import { SupplyReading } from '../../installation/supply/tree';
+import { SupplyTree } from '../../installation/supply/tree';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
 import type { Assumption, Switch, TakenSize } from './assumptions';
 import { Assuming } from './assumptions';
@@ -88,7 +88,7 @@ function namesOf({ reader, panels }: SiteView): Map<string, string> {
 /** Every panel and disconnect with what feeds it; one with nothing recorded above has a service of its own. */
 function feedsOf(site: SiteView): Feed[] {
   const { reader } = site;
-  const supply = new SupplyReading(reader);
+  const supply = new SupplyTree(reader);
   const panels = new Map(site.panels.map((panel) => [panel.id, panel]));
   const feeds = new Map<string, Feed>();
   const visit = (id: string) => {

@@ -1,14 +1,14 @@
 import type { Facts } from '../entries/properties';
 import { capital } from '../../vocabulary/phrases';
 import { readNumbers } from './numbers';
-import { number, panel } from './panel-reading';
-import type { Read } from './panel-reading';
+import { number, panel } from './understood';
+import type { Understood } from './understood';
 import type { Word } from './parse-words';
 
 /** `bus 125 circuits 30 tandem 17-24 grounds 2 accepts Tarnholt,Oskelund TQ`. */
-export function readLabel(words: readonly Word[]): Read {
+export function readLabel(words: readonly Word[]): Understood {
   const facts: Facts = {};
-  const readings: string[] = [];
+  const meanings: string[] = [];
   for (let index = 1; index < words.length; index += 2) {
     const key = words[index]!.text.toLowerCase();
     const value = words[index + 1];
@@ -31,17 +31,17 @@ export function readLabel(words: readonly Word[]): Read {
         .split(',')
         .map((one) => capital(one.trim()))
         .filter(Boolean);
-      readings.push(key, facts.labelAccepts.join(', '));
-      return panel(facts, ...readings);
+      meanings.push(key, facts.labelAccepts.join(', '));
+      return panel(facts, ...meanings);
     } else
       return {
         fault:
           'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; accepts names',
         at: index,
       };
-    readings.push(key, value.text);
+    meanings.push(key, value.text);
   }
   return Object.keys(facts).length > 0
-    ? panel(facts, ...readings)
+    ? panel(facts, ...meanings)
     : { fault: 'say what the label says: label bus 125 circuits 30', at: 0 };
 }

@@ -122,7 +122,7 @@ export interface Token {
   start: number;
   end: number;
   text: string;
-  reading: string;
+  meaning: string;
 }
 
 export interface LineFault {

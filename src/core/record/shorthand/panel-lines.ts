@@ -6,15 +6,15 @@ import { isPowerSize } from '../../vocabulary/size';
 import type { Line, LineFault, ParsedLine, Token } from './line';
 import type { Word } from './parse-words';
 import { readLabel } from './label-line';
-import { number, panel } from './panel-reading';
-import type { Read } from './panel-reading';
+import { number, panel } from './understood';
+import type { Understood } from './understood';
 import { bonds, kinds, mains, numberings, systemsByWord } from './panel-words';
 import { readWires } from './wires';
 
 interface PanelLineReader {
   head: string;
   card: readonly [string, string];
-  read(words: readonly Word[], text: string): Read;
+  read(words: readonly Word[], text: string): Understood;
 }
 
 /** One of a property's choices by its first letters or by a short word. */
@@ -37,7 +37,7 @@ const lengthLine = (
     if (length === undefined) return { fault: `name a length: ${example}`, at: 1 };
     return {
       line: { kind: 'panel', facts: { [property]: length }, certainty: 'measured' },
-      readings: [lengthWords(length)],
+      meanings: [lengthWords(length)],
     };
   },
 });
@@ -59,15 +59,15 @@ export const panelLines: readonly PanelLineReader[] = [
       if (!Number.isInteger(ratingA) || ratingA < 15 || ratingA > 1200)
         return { fault: 'a main is 15 to 1200 A; or lugs, throws, pull-out', at: 1 };
       const line: Line = { kind: 'main', ratingA };
-      const readings = [`${ratingA} A`];
+      const meanings = [`${ratingA} A`];
       for (const [index, word] of rest.entries()) {
         if (/^3p$/i.test(word.text)) line.form = 'three-pole';
         else if (/^@./.test(word.text)) line.maker = capital(word.text.slice(1));
         else if (/^fuses$/i.test(word.text)) line.form = 'pull-out';
         else return { fault: 'after the rating only 3p, fuses and @maker', at: index + 2 };
-        readings.push(word.text);
+        meanings.push(word.text);
       }
-      return { line, readings };
+      return { line, meanings };
     },
   },
   {
@@ -85,18 +85,18 @@ export const panelLines: readonly PanelLineReader[] = [
       if (!Number.isInteger(ratingA) || ratingA < 15 || ratingA > 1200)
         return { fault: 'name its rating: pullout 1 60', at: third ? 2 : 1 };
       const line: Line = { kind: 'main', ratingA, form: 'pull-out', pullOut: nth };
-      const readings = [`block ${nth}`, `${ratingA} A`];
+      const meanings = [`block ${nth}`, `${ratingA} A`];
       let rest = words.slice(3);
       if (fourth && /^(\d+x)?\d+(\/0)?(cu|al)\b/i.test(fourth.text)) {
         const wires = readWires(fourth.text, 2);
         if ('fault' in wires) return { fault: wires.fault, at: 3 };
         line.wires = wires.screws;
-        readings.push(wires.reading);
+        meanings.push(wires.meaning);
         rest = words.slice(4);
       }
       const name = rest.map((word) => word.text).join(' ');
       if (name) line.name = capital(name);
-      return { line, readings };
+      return { line, meanings };
     },
   },
   {
@@ -110,7 +110,7 @@ export const panelLines: readonly PanelLineReader[] = [
       if (!which) return { fault: 'after bar: n or g, such as bar n 18', at: 1 };
       const bar = which[1]!.toLowerCase() === 'n' ? 'neutral' : 'ground';
       const line: Line = { kind: 'bar', bar, ...(which[2] && { nth: Number(which[2]) }) };
-      const readings = [`${bar} bar${which[2] ? ` ${which[2]}` : ''}`];
+      const meanings = [`${bar} bar${which[2] ? ` ${which[2]}` : ''}`];
       for (let index = 0; index < rest.length; index += 1) {
         const word = rest[index]!.text.toLowerCase();
         if (word === 'left' || word === 'right') line.side = word;
@@ -123,9 +123,9 @@ export const panelLines: readonly PanelLineReader[] = [
           line.screws = Number(word);
         else
           return { fault: 'a bar has 1 to 60 screws, a side, and all with a count', at: index + 2 };
-        readings.push(word);
+        meanings.push(word);
       }
-      return { line, readings };
+      return { line, meanings };
     },
   },
   {
@@ -150,7 +150,7 @@ export const panelLines: readonly PanelLineReader[] = [
     ],
     read(words) {
       const facts: Facts = {};
-      const readings: string[] = [];
+      const meanings: string[] = [];
       for (let index = 1; index < words.length; index += 1) {
         const word = words[index]!;
         const lower = word.text.toLowerCase();
@@ -169,7 +169,7 @@ export const panelLines: readonly PanelLineReader[] = [
           if (!(Number.isInteger(rows) && rows >= 1 && rows <= 20))
             return { fault: 'after upper: its rows, 1 to 20', at: index - 1 };
           facts.upperRows = rows;
-          readings.push('upper section');
+          meanings.push('upper section');
         } else if (Number.isInteger(positions) && positions >= 2 && positions <= 84) {
           const columns = words.some((one) => /^single$/i.test(one.text)) ? 1 : 2;
           if (positions % columns !== 0 || positions / columns < 2 || positions / columns > 42)
@@ -180,10 +180,10 @@ export const panelLines: readonly PanelLineReader[] = [
             fault: `after panel: positions, ${[...Object.keys(kinds), ...Object.keys(numberings), ...Object.keys(systemsByWord)].join(', ')}, sideways, single, upper 3`,
             at: index,
           };
-        readings.push(word.text);
+        meanings.push(word.text);
       }
       return Object.keys(facts).length > 0
-        ? panel(facts, ...readings)
+        ? panel(facts, ...meanings)
         : { fault: 'say how many positions: panel 24', at: 0 };
     },
   },
@@ -227,16 +227,16 @@ export const panelLines: readonly PanelLineReader[] = [
         return { fault: 'name size and metal: supply 2al', at: 1 };
       const metal = wire[2]!.toLowerCase() as 'cu' | 'al';
       const facts: Facts = { supplySize: wire[1], supplyMetal: metal };
-      const readings = [`${wire[1]} ${properties.metal.choices[metal]}`];
+      const meanings = [`${wire[1]} ${properties.metal.choices[metal]}`];
       for (const [index, word] of rest.entries()) {
         const size = word.text.slice(1);
         if (!/^[ng]/i.test(word.text) || !isPowerSize(size))
           return { fault: 'then n4 for its neutral, g8 for a ground run with it', at: index + 2 };
         if (/^n/i.test(word.text)) facts.supplyNeutralSize = size;
         else Object.assign(facts, { supplyGroundSize: size, feederHasGround: true });
-        readings.push(word.text);
+        meanings.push(word.text);
       }
-      return panel(facts, ...readings);
+      return panel(facts, ...meanings);
     },
   },
   {
@@ -245,7 +245,7 @@ export const panelLines: readonly PanelLineReader[] = [
     read([, second]) {
       const from = oneOf(second, { service: 'service', meter: 'meter', disconnect: 'disconnect' });
       return from
-        ? { line: { kind: 'fed', from }, readings: [`the ${from}`] }
+        ? { line: { kind: 'fed', from }, meanings: [`the ${from}`] }
         : { fault: 'after fed: service, meter or disconnect; another panel in Supply', at: 1 };
     },
   },
@@ -268,7 +268,7 @@ export const panelLines: readonly PanelLineReader[] = [
       const from = words[1];
       if (!from) return { fault: 'write the note after the word', at: 0 };
       const said = text.slice(from.start).trim();
-      return { line: { kind: 'note', words: said }, readings: [said] };
+      return { line: { kind: 'note', words: said }, meanings: [said] };
     },
   },
 ];
@@ -280,7 +280,7 @@ export const panelLineHeads: ReadonlySet<string> = new Set(byHead.keys());
 export function parsePanelLine(words: readonly Word[], text: string): ParsedLine {
   const head = words[0]!;
   const reader = byHead.get(head.text.toLowerCase())!;
-  const headToken: Token = { ...head, reading: reader.card[1] };
+  const headToken: Token = { ...head, meaning: reader.card[1] };
   const read = reader.read(words, text);
   if ('fault' in read) {
     const at = words[read.at ?? 0] ?? words.at(-1)!;
@@ -290,10 +290,10 @@ export function parsePanelLine(words: readonly Word[], text: string): ParsedLine
   const rest = words.slice(1);
   const tokens = rest.map((word, index): Token => ({
     ...word,
-    reading: index < read.readings.length ? read.readings[index]! : '',
+    meaning: index < read.meanings.length ? read.meanings[index]! : '',
   }));
   return {
-    tokens: [headToken, ...tokens.filter((token) => token.reading !== '')],
+    tokens: [headToken, ...tokens.filter((token) => token.meaning !== '')],
     line: read.line,
     faults: [],
   };

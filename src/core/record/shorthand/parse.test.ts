@@ -121,7 +121,7 @@ describe('shorthand', () => {
 
   test('reads every word with its columns', () => {
     expect(
-      read('7 20 12cu kitchen left').tokens.map(({ start, end, reading }) => [start, end, reading]),
+      read('7 20 12cu kitchen left').tokens.map(({ start, end, meaning }) => [start, end, meaning]),
     ).toEqual([
       [0, 1, 'position 7, leg B'],
       [2, 4, '20 A, 1 pole'],

@@ -39,7 +39,7 @@ export function parseLine(text: string, context: LineContext): ParsedLine {
     if (!reader) break;
     const result = reader.read(word.text, line);
     if ('fault' in result) faults.push({ start: word.start, end: word.end, message: result.fault });
-    else tokens.push({ ...word, reading: result.reading });
+    else tokens.push({ ...word, meaning: result.meaning });
   }
   readName(words.slice(index), text, line, tokens);
   if (line.positions.length > 0) faults.push(...incomplete(line, first));
@@ -91,7 +91,7 @@ function readPositions(
       : `positions ${numbers.join(' and ')}`;
   const on =
     legs.length === 0 ? '' : legs.length === 1 ? `, leg ${legs[0]}` : `, legs ${legs.join(' ')}`;
-  tokens.push({ ...first, reading: where + on });
+  tokens.push({ ...first, meaning: where + on });
 }
 
 /**
@@ -107,14 +107,14 @@ function readName(rest: Word[], text: string, line: PositionLine, tokens: Token[
     const names = circuitsOf(line) > 1 ? whole.split('/').map(asName) : [asName(whole)];
     while (names.length > 0 && names.at(-1) === '') names.pop();
     line.names = names;
-    tokens.push({ start: from.start, end: to.end, text: whole, reading: names.join(' / ') });
+    tokens.push({ start: from.start, end: to.end, text: whole, meaning: names.join(' / ') });
   }
   const mark = rest[semicolon];
   if (!mark) return;
   const remark = text.slice(mark.start + 1).trim();
   if (remark === '') return;
   line.remark = remark;
-  tokens.push({ start: mark.start, end: text.trimEnd().length, text: remark, reading: 'remark' });
+  tokens.push({ start: mark.start, end: text.trimEnd().length, text: remark, meaning: 'remark' });
 }
 
 function asName(words: string): string {

@@ -127,7 +127,7 @@ const lines: fc.Arbitrary<PositionLine> = fc.constantFrom(...shapes).chain((shap
     });
 });
 
-test('reading a printed line gives the line back', () => {
+test('meaning a printed line gives the line back', () => {
   fc.assert(
     fc.property(lines, (line) => {
       const { line: again, faults } = read(printLine(line));

@@ -7,7 +7,7 @@ import { marks } from './line';
 import { busMarks, loadWords, openings, protectionWords } from './token-words';
 import { readWires, wiresPattern } from './wires';
 
-export type TokenResult = { reading: string } | { fault: string };
+export type TokenResult = { meaning: string } | { fault: string };
 
 interface TokenReader {
   /** Which words it takes. Words no reader takes begin the circuit's name. */
@@ -55,7 +55,7 @@ const screwReader = (
     if (screws.length > circuitsOf(line))
       return { fault: `${screws.length} circuits named, this device has ${circuitsOf(line)}` };
     line[key] = screws;
-    return { reading: `${home} on ${screwWords(screws)}` };
+    return { meaning: `${home} on ${screwWords(screws)}` };
   },
 });
 
@@ -72,7 +72,7 @@ export const deviceTokens: readonly TokenReader[] = [
       line.opening = openings[word];
       if (word === 'open!') line.liveMetal = true;
       return {
-        reading:
+        meaning:
           word === 'open!'
             ? 'open, live metal in its plane'
             : properties.opening.choices[line.opening],
@@ -89,7 +89,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const result = readWires(text, screwsOf(line));
       if ('fault' in result) return result;
       line.wires = result.screws;
-      return { reading: result.reading };
+      return { meaning: result.meaning };
     },
   },
   {
@@ -101,7 +101,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (!ratings) return { fault: 'expected a tandem such as t15/15' };
       line.form = 'tandem';
       line.ratingsA = ratings;
-      return { reading: `tandem ${ratings.join(' and ')} A` };
+      return { meaning: `tandem ${ratings.join(' and ')} A` };
     },
   },
   {
@@ -115,7 +115,7 @@ export const deviceTokens: readonly TokenReader[] = [
       line.form = ratings.length === 2 ? 'quad' : 'quad-separate';
       line.ratingsA = ratings;
       return {
-        reading:
+        meaning:
           ratings.length === 2
             ? `quad, outer ${ratings[0]} A, inner ${ratings[1]} A`
             : `quad ${ratings.join(', ')} A`,
@@ -130,7 +130,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (rating === undefined) return { fault: `a fuse is 5 to 1200 A, got ${text.slice(1)}` };
       line.form = 'plug-fuse';
       line.ratingsA = [rating];
-      return { reading: `plug fuse ${rating} A` };
+      return { meaning: `plug fuse ${rating} A` };
     },
   },
   {
@@ -139,14 +139,14 @@ export const deviceTokens: readonly TokenReader[] = [
     read(text, line) {
       if (/^edison$/i.test(text)) {
         line.fuseBase = 'edison';
-        return { reading: 'Edison base' };
+        return { meaning: 'Edison base' };
       }
       const rating = Number(text.slice(6));
       if (![15, 20, 30].includes(rating))
         return { fault: `inserts are made for 15, 20 or 30 A, got ${rating}` };
       line.fuseBase = 'size-limiting';
       line.insertA = rating;
-      return { reading: `size-limiting insert for ${rating} A` };
+      return { meaning: `size-limiting insert for ${rating} A` };
     },
   },
   {
@@ -158,7 +158,7 @@ export const deviceTokens: readonly TokenReader[] = [
         return { fault: 'a surge device sits on two positions, such as 2+4' };
       if (line.form === 'other' && line.positions.length > 1)
         return { fault: 'another device is named by one position' };
-      return { reading: formOf(line.form).words };
+      return { meaning: formOf(line.form).words };
     },
   },
   {
@@ -170,7 +170,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (rating === undefined) return { fault: `a rating is 5 to 1200 A, got ${text}` };
       line.ratingsA = [rating];
       line.form ??= 'single-pole';
-      return { reading: `${rating} A, ${formOf(line.form).short}` };
+      return { meaning: `${rating} A, ${formOf(line.form).short}` };
     },
   },
   {
@@ -178,7 +178,7 @@ export const deviceTokens: readonly TokenReader[] = [
     card: ['gf  af  afgf  plain', 'ground-fault, arc-fault, both, ordinary'],
     read(text, line) {
       line.protection = protectionWords[text.toLowerCase()]!;
-      return { reading: properties.protection.choices[line.protection] };
+      return { meaning: properties.protection.choices[line.protection] };
     },
   },
   {
@@ -193,7 +193,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (!Object.hasOwn(kinds, kind))
         return { fault: `after in: one of ${Object.keys(kinds).join(', ')}` };
       line.cableKind = kind as keyof typeof kinds;
-      return { reading: kinds[line.cableKind] };
+      return { meaning: kinds[line.cableKind] };
     },
   },
   {
@@ -205,7 +205,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (!Object.hasOwn(jackets, jacket))
         return { fault: `after j: one of ${Object.keys(jackets).join(', ')}` };
       line.jacket = jacket as keyof typeof jackets;
-      return { reading: `${jackets[line.jacket]} jacket` };
+      return { meaning: `${jackets[line.jacket]} jacket` };
     },
   },
   {
@@ -217,7 +217,7 @@ export const deviceTokens: readonly TokenReader[] = [
         else if (word === 'left' || word === 'right') line.side = word;
         else return { fault: 'after from: top or bottom, left or right, joined by -' };
       }
-      return { reading: `enters ${[line.edge, line.side].filter(Boolean).join(' ')}` };
+      return { meaning: `enters ${[line.edge, line.side].filter(Boolean).join(' ')}` };
     },
   },
   screwReader('n', 'neutral', 'neutrals'),
@@ -228,7 +228,7 @@ export const deviceTokens: readonly TokenReader[] = [
     read(text, line) {
       if (text === '~') return { fault: 'name the position it shares a neutral with, such as ~2' };
       line.sharesWith = Number(text.slice(1));
-      return { reading: `shares its neutral with ${line.sharesWith}` };
+      return { meaning: `shares its neutral with ${line.sharesWith}` };
     },
   },
   {
@@ -239,7 +239,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (takes !== 1 && takes !== 2)
         return { fault: `a screw is marked for 1 or 2 wires, got ${takes}` };
       line.takes = takes;
-      return { reading: `screw marked for ${takes}` };
+      return { meaning: `screw marked for ${takes}` };
     },
   },
   {
@@ -250,7 +250,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (!maker) return { fault: 'name the maker after @' };
       line.maker = capital(maker);
       if (type) line.breakerType = type.toUpperCase();
-      return { reading: [line.maker, line.breakerType].filter(Boolean).join(' ') };
+      return { meaning: [line.maker, line.breakerType].filter(Boolean).join(' ') };
     },
   },
   {
@@ -260,7 +260,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const year = Number(text.slice(1));
       if (year < 1880 || year > 2100) return { fault: `a year is 1880 to 2100, got ${year}` };
       line.year = year;
-      return { reading: `made ${year}` };
+      return { meaning: `made ${year}` };
     },
   },
   {
@@ -275,7 +275,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const kind = loadWords[text.slice(1).toLowerCase()];
       if (!kind) return { fault: `after = one of ${Object.keys(loadWords).join(', ')}` };
       line.load = { ...line.load, loadKind: kind };
-      return { reading: properties.loadKind.choices[kind] };
+      return { meaning: properties.loadKind.choices[kind] };
     },
   },
   {
@@ -298,7 +298,7 @@ export const deviceTokens: readonly TokenReader[] = [
         [field]: value,
         ...(field === 'maximumOvercurrentA' && { fuseOnly: key === 'mfu' }),
       };
-      return { reading: `nameplate ${key} ${value} A` };
+      return { meaning: `nameplate ${key} ${value} A` };
     },
   },
   {
@@ -308,7 +308,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const watts = Number(text.slice(0, -1));
       if (watts > 60000) return { fault: `a nameplate is up to 60000 W, got ${watts}` };
       line.load = { ...line.load, listedW: watts };
-      return { reading: `nameplate ${watts} W` };
+      return { meaning: `nameplate ${watts} W` };
     },
   },
   {
@@ -321,7 +321,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const word = text.slice(1).toLowerCase();
       if (word === 'nail') {
         line.tie = 'improvised';
-        return { reading: 'handles tied with a nail, wire or screw' };
+        return { meaning: 'handles tied with a nail, wire or screw' };
       }
       const known = {
         ...marks,
@@ -331,7 +331,7 @@ export const deviceTokens: readonly TokenReader[] = [
       if (!Object.hasOwn(known, word))
         return { fault: `after ! one of ${Object.keys(known).join(', ')}, nail` };
       line.marks.push(word as Mark);
-      return { reading: known[word as Mark].words };
+      return { meaning: known[word as Mark].words };
     },
   },
   {
@@ -341,7 +341,7 @@ export const deviceTokens: readonly TokenReader[] = [
       const together = formOf(line.form ?? 'single-pole').circuits.some((one) => one.length > 1);
       line.tie = /^un/i.test(text) ? 'none' : together ? 'factory' : 'listed';
       return {
-        reading: line.tie === 'none' ? 'handles not tied' : properties.tie.choices[line.tie],
+        meaning: line.tie === 'none' ? 'handles not tied' : properties.tie.choices[line.tie],
       };
     },
   },

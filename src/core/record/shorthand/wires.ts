@@ -23,7 +23,7 @@ export const wiresPattern = /^(\d+x)?\d+(\/0)?(cu|al|cca)\b/i;
 export function readWires(
   text: string,
   screws: number,
-): { screws: Wire[][]; reading: string } | { fault: string } {
+): { screws: Wire[][]; meaning: string } | { fault: string } {
   const groups = splitScrews(text);
   const read: Wire[][] = [];
   for (const group of groups) {
@@ -37,7 +37,7 @@ export function readWires(
   }
   const spread = spreadOverScrews(read, screws);
   if (!spread) return { fault: spreadFault(read, screws) };
-  return { screws: spread, reading: describe(spread) };
+  return { screws: spread, meaning: describe(spread) };
 }
 
 /** Splits at the / between screws, leaving 1/0 to 4/0 whole. */

@@ -70,8 +70,8 @@ export function compareWithIssued(
   assessment: Assessment,
   then?: Assessment,
 ): ReturnComparison {
-  const { findings, settings, site, inspection } = assessment;
-  const rulings = readRulings(inspection, site.reader);
+  const { findings, settings, site } = assessment;
+  const rulings = readRulings(site.reader);
   const now = standings(issued, assessment);
   const sealed = then && standings(issued, then);
   const items = issued.findings.map((before, index): ReturnItem => {

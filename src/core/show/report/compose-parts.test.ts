@@ -6,7 +6,7 @@ import { canonicalJson } from '../../vocabulary/canonical';
 import { composeReport } from './compose';
 import { photoPair, readingPairs } from './before-and-now';
 import { recordLines, settingsLines } from './record';
-import { circuitRows, findingRows } from './rows';
+import { directoryRows, findingRows } from './rows';
 import { workList } from './work-list';
 
 const frame = {
@@ -332,10 +332,10 @@ test('as rows: one a finding, one a circuit, as many cells as headings', () => {
   const data = report(
     bench().lines('main 100', '7 20 2x12cu m1 kitchen', '13 t15/15 14cu+14cu hall / bath'),
   );
-  for (const { columns, rows } of [findingRows(data), circuitRows(data)])
+  for (const { columns, rows } of [findingRows(data), directoryRows(data)])
     for (const cells of rows) expect(cells).toHaveLength(columns.length);
   expect(findingRows(data).rows).toHaveLength(data.findings.length);
-  expect(circuitRows(data).rows.map(([, breaker, , feeds]) => [breaker, feeds])).toEqual([
+  expect(directoryRows(data).rows.map(([, breaker, , feeds]) => [breaker, feeds])).toEqual([
     ['7', 'Kitchen'],
     ['13a', 'Hall'],
     ['13b', 'Bath'],

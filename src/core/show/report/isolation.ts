@@ -2,7 +2,7 @@ import { splitRef } from '../../record/entries/thing-types';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { PanelView } from '../../installation/panel/views';
 import { capital } from '../../vocabulary/phrases';
-import { SupplyReading } from '../../installation/supply/tree';
+import { SupplyTree } from '../../installation/supply/tree';
 import { offAbove, otherSupplies, ownHandles, staysLive } from './shut-off';
 
 const notRecorded = 'What shuts this off was not recorded: it is found before anything is opened.';
@@ -62,7 +62,7 @@ function offWords(group: string, ref: string, panel: PanelView, site: SiteView):
 function offForSupply(thing: string, site: SiteView): string {
   const above = offAbove(thing, site);
   if (above) return `${capital(above)} off and locked.`;
-  const top = new SupplyReading(site.reader).wayUp(thing).at(-1)?.thing.type;
+  const top = new SupplyTree(site.reader).wayUp(thing).at(-1)?.thing.type;
   return top === 'service' ? byUtility : notRecorded;
 }
 

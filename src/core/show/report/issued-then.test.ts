@@ -18,7 +18,7 @@ interface IssuedThen {
 
 /** Records and findings as they were sealed when the findings had other places. Never changed. */
 const records = JSON.parse(
-  readFileSync('src/core/report/issued-then.json', 'utf8'),
+  readFileSync('src/core/show/report/issued-then.json', 'utf8'),
 ) as IssuedThen[];
 
 const entriesOf = ({ entries }: IssuedThen): Entry[] =>

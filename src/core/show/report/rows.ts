@@ -53,7 +53,7 @@ export const findingRows = ({ findings }: Pick<ReportData, 'findings'>): Rows =>
 });
 
 /** One row a circuit. */
-export const circuitRows = ({ directories }: Pick<ReportData, 'directories'>): Rows => ({
+export const directoryRows = ({ directories }: Pick<ReportData, 'directories'>): Rows => ({
   columns: ['panel', 'breaker', 'rating', 'feeds', 'known by'],
   rows: directories.flatMap(({ panelName, lines }) =>
     lines.map((line) => [panelName, ...directoryWords(line)]),

@@ -1,9 +1,10 @@
+import type { RuleId } from '../../vocabulary/rule-id';
 import type { Assessment } from '../../judge/assess/assess';
 import type { SiteView } from '../../installation/panel/site-view';
 import { shutOffDevices, throwsOf } from '../../installation/panel/throws';
 import type { DeviceView, PanelView } from '../../installation/panel/views';
 import { capital, counted, listed } from '../../vocabulary/phrases';
-import { SupplyReading } from '../../installation/supply/tree';
+import { SupplyTree } from '../../installation/supply/tree';
 import type { Finding } from '../../judge/grading/finding';
 import type { ShutOff } from './report';
 
@@ -39,7 +40,7 @@ function cardOf(
 }
 
 /** Rules whose finding makes a panel one not to be touched, with what to say of it. */
-const untouchable: Readonly<Record<string, string>> = {
+const untouchable: Readonly<Partial<Record<RuleId, string>>> = {
   'enclosure/live-metal': 'its metal may be live',
   'reading/arcing': 'it arced or crackled',
   'enclosure/dead-front': 'live parts are in reach',
@@ -81,7 +82,7 @@ function byWhom({ reader, site }: SiteView): string[] {
 
 /** What stays live when a panel's own handles are off. */
 export function staysLive(panel: PanelView, site: SiteView): string {
-  const above = new SupplyReading(site.reader).above(panel.id);
+  const above = new SupplyTree(site.reader).above(panel.id);
   const sources = secondSupplies(panel, site);
   const wires = `the wires that come in${busBeforeHandles(panel)}`;
   const held = !above
@@ -104,7 +105,7 @@ function busBeforeHandles({ main, pullOuts, upperRows, mainKind }: PanelView): s
 /** The device or switch above a thing whose handle shuts it off. Undefined: none is recorded. */
 export function offAbove(thing: string, site: SiteView): string | undefined {
   const { reader } = site;
-  const above = new SupplyReading(reader).above(thing);
+  const above = new SupplyTree(reader).above(thing);
   if (!above) return undefined;
   const name = reader.value(above.thing.id, 'name');
   if (above.by) {
@@ -168,7 +169,7 @@ export function panelOff(
   site: SiteView,
   barred: ReadonlySet<string> = new Set(),
 ): string[] {
-  const holder = new SupplyReading(site.reader).above(panel.id)?.thing.id;
+  const holder = new SupplyTree(site.reader).above(panel.id)?.thing.id;
   const inBarred = site.panels.find(({ id }) => id === holder && barred.has(id));
   const above = inBarred ? undefined : offAbove(panel.id, site);
   const own = ownHandles(panel, site);

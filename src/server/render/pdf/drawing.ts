@@ -1,6 +1,6 @@
 import 'server-only';
 import { balloons } from '@/core/show/report/balloons';
-import { drawPanel } from '@/core/show/drawing/draw-panel';
+import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import { paperPalette } from '@/core/show/drawing/palette';

@@ -6,10 +6,9 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import { PDFDict, PDFDocument, PDFName, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
 import sharp from 'sharp';
 import { canonicalJson } from '@/core/vocabulary/canonical';
-import { idsFrom, Logbook } from '@/core/fieldwork/recording/logbook';
+import { Logbook, idsFrom, startingSettings } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import { audiences } from '@/core/show/report/audience';
-import { startingSettings } from '@/core/codes/settings/settings';
 import { recordFor, reportOf } from '../../commands/read-report';
 import { lockKeepersHouse } from '../../demo/lock-keepers-house';
 import { packageOf, readPackage, writePackage } from '../../package-file';

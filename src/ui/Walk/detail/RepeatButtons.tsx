@@ -1,7 +1,7 @@
 'use client';
 
 import type { DeviceView, PositionView } from '@/core/installation/panel/views';
-import { recordLine } from '@/core/fieldwork/recording/record-line';
+import { recordLine } from '@/core';
 import type { Draft } from '@/core/fieldwork/recording/draft';
 import {
   freeBelow,

@@ -74,7 +74,7 @@ function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Out
       label: device.label,
       allowed: allowed.value.length ? runs(allowed.value) : 'none',
     },
-    facts: [allowed, ...site.reader.inspection.facts.get(device.id)!.get('form')!],
+    facts: [allowed, ...site.reader.facts(device.id, 'form')],
   };
 }
 
@@ -86,7 +86,7 @@ function checkCount({ site, panel, settings }: Scene): Outcome {
       outcome: 'found',
       message: 'house',
       data: { count: tandems.length, most: mostTandems },
-      facts: tandems.flatMap(({ id }) => site.reader.inspection.facts.get(id)?.get('form') ?? []),
+      facts: tandems.flatMap(({ id }) => site.reader.facts(id, 'form')),
     };
   const most = site.reader.fact(panel.id, 'labelCircuits');
   const count = panel.devices.reduce((sum, device) => sum + device.terminals.length, 0);
@@ -99,10 +99,7 @@ function checkCount({ site, panel, settings }: Scene): Outcome {
       outcome: 'found',
       message: 'circuits',
       data: { count, most: most.value },
-      facts: [
-        most,
-        ...panel.devices.flatMap((d) => site.reader.inspection.facts.get(d.id)?.get('place') ?? []),
-      ],
+      facts: [most, ...panel.devices.flatMap((d) => site.reader.facts(d.id, 'place'))],
     };
   if (panel.rows === undefined) return doesNotApply('no positions recorded');
   const unformed = panel.devices.find((device) => !site.reader.fact(device.id, 'form'));

@@ -2,7 +2,7 @@ import type { Fact } from '../../../record/entries/inspection';
 import { formOf } from '../../../vocabulary/device-forms';
 import type { DeviceView, PanelView } from '../../../installation/panel/views';
 import { ownMain, supplyDevice } from '../../../installation/panel/overcurrent-above';
-import { SupplyReading } from '../../../installation/supply/tree';
+import { SupplyTree } from '../../../installation/supply/tree';
 import type { Place } from '../../check/place';
 import { panelPlace } from '../../check/places';
 import type { Outcome, Scene } from '../../check/rule';
@@ -109,7 +109,7 @@ const allSources = ({ site: { reader } }: Scene): string[] =>
 /** Sources of panels below this one, with the breaker of this panel they come through. */
 function passingThrough(scene: Scene): { id: string; by: string | undefined }[] {
   const { site, panel } = scene;
-  const supply = new SupplyReading(site.reader);
+  const supply = new SupplyTree(site.reader);
   return allSources(scene).flatMap((id) => {
     const feeds = site.reader.value(id, 'feeds');
     if (!feeds || feeds === panel.id || !onBus(site.reader, id)) return [];

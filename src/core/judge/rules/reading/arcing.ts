@@ -69,8 +69,7 @@ function heardAt({ site: { reader }, panel, around }: Scene) {
 
 /** Wherever it was recorded: at the panel, at anything in it down to a screw, or at what this panel answers for. */
 function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
-  if (!reader.isRecorded('arcing')) return [];
-  const { things, facts } = reader.inspection;
+  const { things } = reader.inspection;
   const outside = new Set(
     (Object.values({ ...around, buildings: [] }) as (readonly Place[])[]).flatMap((places) =>
       places.map(({ ref }) => ref),
@@ -85,8 +84,5 @@ function arcingSeen({ site: { reader }, panel, around }: Scene): Fact[] {
     }
     return false;
   };
-  return [...facts.keys()].filter(here).flatMap((about) => {
-    const fact = reader.fact(about, 'arcing');
-    return fact?.value ? [fact as Fact] : [];
-  });
+  return reader.ofAnything('arcing').filter(({ about, value }) => value && here(about)) as Fact[];
 }

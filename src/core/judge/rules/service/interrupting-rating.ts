@@ -1,7 +1,7 @@
 import type { Fact } from '../../../record/entries/inspection';
 import type { PanelView } from '../../../installation/panel/views';
 import { faultAtPanelA, faultAtTransformerA } from '../../../installation/supply/fault-current';
-import { SupplyReading } from '../../../installation/supply/tree';
+import { SupplyTree } from '../../../installation/supply/tree';
 import { panelPlace } from '../../check/places';
 import type { Scene } from '../../check/rule';
 import { clear, defineRule, found, notSeen, want } from '../../check/rule';
@@ -70,7 +70,7 @@ export const interruptingRating = defineRule({
 });
 
 const serviceOf = ({ site, panel }: Scene): string | undefined => {
-  const top = new SupplyReading(site.reader).wayUp(panel.id).at(-1)?.thing;
+  const top = new SupplyTree(site.reader).wayUp(panel.id).at(-1)?.thing;
   return top?.type === 'service' ? top.id : undefined;
 };
 

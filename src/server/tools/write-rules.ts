@@ -1,9 +1,11 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { rules } from '@/core/judge/rules';
 import { rulePage } from '@/core/judge/check/rule-page';
+import { madeFromRules } from './rule-files';
 
-/** Writes docs/rules/<id>.md for every rule, from the rule itself. */
+/** Writes the registry, the ids, the list of cases, and docs/rules/<id>.md, all from the rules' own files. */
+for (const [file, text] of madeFromRules()) writeFileSync(file, text);
+const { rules } = await import('@/core/judge/rules');
 for (const rule of rules) {
   const file = `docs/rules/${rule.id}.md`;
   mkdirSync(dirname(file), { recursive: true });

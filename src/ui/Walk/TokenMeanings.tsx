@@ -1,14 +1,14 @@
 import type { ParsedLine } from '@/core/record/shorthand/line';
 
-/** A bracket under each word with its reading; a mistake at its column. */
-export function TokenReadings({ typed, parsed }: { typed: string; parsed: ParsedLine }) {
+/** A bracket under each word with its meaning; a mistake at its column. */
+export function TokenMeanings({ typed, parsed }: { typed: string; parsed: ParsedLine }) {
   if (typed.trim() === '') return null;
   const pieces = [
     ...parsed.tokens.map((token) => ({ ...token, fault: false })),
     ...parsed.faults.map((fault) => ({
       ...fault,
       text: typed.slice(fault.start, fault.end),
-      reading: fault.message,
+      meaning: fault.message,
       fault: true,
     })),
   ].sort((a, b) => a.start - b.start);
@@ -29,7 +29,7 @@ export function TokenReadings({ typed, parsed }: { typed: string; parsed: Parsed
             key={`${piece.start}-${piece.fault}`}
             className={piece.fault ? 'text-danger font-semibold' : 'text-ink2'}
           >
-            {piece.fault ? `Column ${piece.start + 1}: ${piece.reading}` : piece.reading}
+            {piece.fault ? `Column ${piece.start + 1}: ${piece.meaning}` : piece.meaning}
           </span>
         ))}
       </p>

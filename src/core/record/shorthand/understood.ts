@@ -3,11 +3,11 @@ import type { Line } from './line';
 import type { Word } from './parse-words';
 
 /** What a line about the panel says, or what is wrong with it and at which word. */
-export type Read = { line: Line; readings: string[] } | { fault: string; at?: number };
+export type Understood = { line: Line; meanings: string[] } | { fault: string; at?: number };
 
 /** A figure with its unit left off: 20a, 820mm. */
 export const number = (word: Word | undefined) => Number(word?.text.replace(/(a|mm|v|ka)$/i, ''));
-export const panel = (facts: Facts, ...readings: string[]): Read => ({
+export const panel = (facts: Facts, ...meanings: string[]): Understood => ({
   line: { kind: 'panel', facts },
-  readings,
+  meanings,
 });

@@ -1,4 +1,4 @@
-import { rules } from '.';
+import { rules } from '../rules';
 import type { Settings } from '../../codes/settings/settings';
 import { yardstickOf } from '../../codes/yardstick';
 

@@ -1,0 +1,30 @@
+/**
+ * The front door: where server, views, bench and tests start. Words, types and parts are imported from
+ * their own files.
+ *
+ *     entries ─▶ fold ─▶ examine ─▶ grade ─▶ compose ─▶ blocks
+ */
+
+// Facts go in.
+export { startingSettings, anySettingsSchema } from './codes';
+export { idsFrom, Logbook, readingsOf, recordLine } from './fieldwork';
+export type { Reading, ReadingVerdict } from './fieldwork';
+export {
+  packageFileName,
+  packageFormat,
+  packageVersion,
+  parseEntry,
+  parseLine,
+  parsePackage,
+} from './record';
+export type { InspectionPackage, IssuedSeal } from './record';
+
+// Findings follow, and what would flow.
+export { assess, follow } from './judge';
+export type { Assessment, Followed } from './judge';
+export { siteNetwork, solve } from './model';
+export type { SiteNetwork, Solution } from './model';
+
+// They are drawn and told.
+export { composeReport, drawPanel, readReportData } from './show';
+export type { Author, PanelDrawing } from './show';
