@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { readRuleFile } from '@/core/judge/check/registry-text';
+import { readRuleFile } from './registry-text';
 import { madeFromRules, ruleFiles } from './rule-files';
 
 describe('what is made from the rules', () => {

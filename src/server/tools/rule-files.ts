@@ -1,11 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import type { RuleFile } from '@/core/judge/check/registry-text';
-import {
-  casesText,
-  readRuleFile,
-  registryText,
-  ruleIdText,
-} from '@/core/judge/check/registry-text';
+import type { RuleFile } from './registry-text';
+import { casesText, readRuleFile, registryText, ruleIdText } from './registry-text';
 
 const home = 'src/core/judge/rules';
 
