@@ -34,7 +34,7 @@ export type RuleId = (typeof ruleIds)[number];
 
 /** Every rule, in order. */
 export const registryText = (files: readonly RuleFile[]) =>
-  `${made}import type { Rule } from '../../core/judge/check/rule';
+  `${made}import type { Rule } from '../check/rule';
 ${inOrder(files)
   .map(({ id, name }) => `import { ${name} } from './${id}';`)
   .join('\n')}
@@ -50,8 +50,8 @@ export const ruleById: ReadonlyMap<string, Rule> = new Map(rules.map((rule) => [
 
 /** Every rule's table of cases. */
 export const casesText = (files: readonly RuleFile[]) =>
-  `${made}import type { RuleCase } from '../../core/testing/rule-cases';
-import type { RuleId } from '../../core/vocabulary/rule-id';
+  `${made}import type { RuleCase } from '../../testing/rule-cases';
+import type { RuleId } from '../../vocabulary/rule-id';
 ${inOrder(files)
   .map(({ id, name }) => `import { cases as ${name} } from './${id}.cases';`)
   .join('\n')}

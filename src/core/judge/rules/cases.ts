@@ -1,6 +1,6 @@
 // Made by `npm run rules` from the rules' own files. Do not edit.
-import type { RuleCase } from '../../core/testing/rule-cases';
-import type { RuleId } from '../../core/vocabulary/rule-id';
+import type { RuleCase } from '../../testing/rule-cases';
+import type { RuleId } from '../../vocabulary/rule-id';
 import { cases as liveMetal } from './enclosure/live-metal.cases';
 import { cases as arcing } from './reading/arcing.cases';
 import { cases as meterSocketBypassed } from './service/meter-socket-bypassed.cases';

@@ -1,5 +1,5 @@
 // Made by `npm run rules` from the rules' own files. Do not edit.
-import type { Rule } from '../../core/judge/check/rule';
+import type { Rule } from '../check/rule';
 import { liveMetal } from './enclosure/live-metal';
 import { arcing } from './reading/arcing';
 import { meterSocketBypassed } from './service/meter-socket-bypassed';
