@@ -29,7 +29,7 @@ const config = {
       testMatch: [
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/src/**/*.test.tsx',
-        '<rootDir>/tests/house/**/*.test.ts',
+        '<rootDir>/tests/{house,report}/**/*.test.ts',
       ],
       testPathIgnorePatterns: ['<rootDir>/src/server/db/'],
     },

@@ -8,6 +8,10 @@ import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { asOfDay } from '@/core/show/report/dates';
+import type { Audience } from '@/core/show/report/audience';
+import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
+import { wholeRecord } from '@/core/show/report/record';
+import { composeText, issuedSheet } from '@/core/show/report/sheets';
 import { issueCheck, mayIssue } from '@/core/show/report/issue-check';
 import type { ReportData } from '@/core/show/report/report';
 import { inOrganisation } from '../db/connect';
@@ -16,7 +20,6 @@ import { maybeOneInspectionLocked } from '../db/inspections';
 import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
 import { packageOf, writePackage } from '../package-file';
-import type { IssuedMark } from '../render/pdf/render-pdf';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
 import { readPictures } from './pictures';
@@ -73,7 +76,7 @@ export async function issueReport(
       asOf: asOfDay(stored.entries),
       authors: stored.authors,
     });
-    const report: ReportData = closes
+    const closed: ReportData = closes
       ? {
           ...composed,
           closing: {
@@ -85,6 +88,22 @@ export async function issueReport(
     const id = randomUUID();
     const number = last?.number ?? (await oneNextNumber(tx, now.getUTCFullYear()));
     const revision = last ? last.revision + 1 : 0;
+    const issuedOn = now.toISOString().slice(0, 10);
+    const report: ReportData = {
+      ...closed,
+      text: composeText({
+        report: closed,
+        site: assessment.site,
+        signed: {
+          number: numberWords({ number, revision }),
+          changes,
+          signedName,
+          licence,
+          issuedOn,
+        },
+        record: wholeRecord(stored.entries, stored.authors, assessment),
+      }),
+    };
     const sealed = canonicalJson(
       packageOf(stored, assessment.site.name, {
         number,
@@ -93,7 +112,7 @@ export async function issueReport(
         changes,
         signedName,
         licence,
-        on: now.toISOString().slice(0, 10),
+        on: issuedOn,
         report: reportDigest(report),
       }),
     );
@@ -160,12 +179,30 @@ export async function sealedZip(
   return writePackage(JSON.parse(row.package) as InspectionPackage, pictures);
 }
 
-/** The panels as they were sealed, for drawings and record. */
-export const assessmentOfIssued = ({ stored }: Pick<IssuedReport, 'stored'>) =>
-  assess(stored.entries, stored.settings);
+/** What a reader of an issued report is shown: what was sealed, nothing composed anew. */
+export const issuedSheetOf = (
+  issued: IssuedReport,
+  audience: Audience,
+  medium: 'screen' | 'paper',
+): Sheet =>
+  issuedSheet(
+    issued.report,
+    audience,
+    medium,
+    () => {
+      const { entries, authors, settings } = issued.stored;
+      const assessment = assess(entries, settings);
+      return {
+        site: assessment.site,
+        signed: markOf(issued),
+        record: wholeRecord(entries, authors, assessment),
+      };
+    },
+    issued.row.digest,
+  );
 
-/** What is printed of an issued report besides its findings. */
-export const markOf = ({ row }: IssuedReport): IssuedMark => ({
+/** Number, signature and seal of an issued report. */
+export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: string } => ({
   number: numberWords(row),
   changes: row.changes,
   signedName: row.signed_name,

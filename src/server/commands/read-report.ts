@@ -2,13 +2,16 @@ import 'server-only';
 import type { Assessment } from '@/core';
 import { assess, composeReport } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
-import type { RecordLine } from '@/core/show/report/record';
-import { recordLines, settingsLines } from '@/core/show/report/record';
+import type { Sheet } from '@/core/show/report/blocks/sheet';
 import { asOfDay } from '@/core/show/report/dates';
+import { wholeRecord } from '@/core/show/report/record';
 import type { ReportData } from '@/core/show/report/report';
+import { composeSheet } from '@/core/show/report/sheets';
 import type { Session } from '../session';
 import { readInspection } from './read-inspection';
 import type { StoredInspection } from './stored-inspection';
+
+type Recorded = Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'>;
 
 export interface Report {
   report: ReportData;
@@ -18,35 +21,43 @@ export interface Report {
 }
 
 /** The report of an inspection, or none where there is no such inspection here. */
-export async function readReport(
+export async function readReport(session: Session, id: string): Promise<Report | undefined> {
+  const stored = await readInspection(session, id);
+  return stored && reportOf(stored);
+}
+
+/** What one reader is shown of an inspection that is not issued, or none. */
+export async function readDraft(
   session: Session,
   id: string,
-  audience: Audience = 'client',
-): Promise<(Report & { record: ReportRecord | undefined }) | undefined> {
-  const stored = await readInspection(session, id);
-  if (!stored) return undefined;
-  const read = reportOf(stored);
-  return { ...read, record: recordFor(audience, stored, read.assessment) };
-}
-
-/** Settings and entries, which only the whole record prints. */
-export interface ReportRecord {
-  settings: { term: string; says: string }[];
-  lines: RecordLine[];
-}
-
-export const recordFor = (
   audience: Audience,
-  { entries, authors }: Pick<StoredInspection, 'entries' | 'authors'>,
-  { site, settings }: Assessment,
-): ReportRecord | undefined =>
-  audience === 'record'
-    ? { settings: settingsLines(settings), lines: recordLines(entries, authors, site) }
-    : undefined;
+): Promise<{ report: ReportData; sheet: Sheet } | undefined> {
+  const stored = await readInspection(session, id);
+  return stored && draftOf(stored, audience);
+}
 
-export function reportOf(
-  stored: Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'>,
-): Report {
+/** What one reader is shown of these entries, composed now. */
+export function draftOf(
+  stored: Recorded,
+  audience: Audience,
+): { report: ReportData; sheet: Sheet } {
+  const { report, assessment } = reportOf(stored);
+  const { entries, authors } = stored;
+  return {
+    report,
+    sheet: composeSheet(
+      {
+        report,
+        site: assessment.site,
+        signed: undefined,
+        record: wholeRecord(entries, authors, assessment),
+      },
+      audience,
+    ),
+  };
+}
+
+export function reportOf(stored: Recorded): Report {
   const assessment = assess(stored.entries, stored.settings);
   const report = composeReport(assessment, {
     inspection: stored.id,

@@ -5,6 +5,8 @@ import type { InspectionPackage, IssuedSeal } from '@/core';
 import { sealOf, verifyText } from '@/core/record/package/seal';
 import { compareWithIssued, itemWords } from '@/core/show/report/closing';
 import { gradeWords } from '@/core/vocabulary/grade';
+import { wholeRecord } from '@/core/show/report/record';
+import { composeText } from '@/core/show/report/sheets';
 import type { ReportData } from '@/core/show/report/report';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { inOrganisation } from '../db/connect';
@@ -16,7 +18,7 @@ import { maybeOneIssued } from '../db/reports';
 import { ruleBookDigest, yardstickDigest } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
-import { reportDigest } from './issue-report';
+import { markOf, reportDigest } from './issue-report';
 import { reportOf } from './read-report';
 
 export interface Verification {
@@ -129,8 +131,20 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
   if (!issued || reportDigest(row.report) === issued.report) return [];
   const sameRules =
     ruleBook.digest === ruleBookDigest() && yardstick.digest === yardstickDigest(settings);
-  const { report } = reportOf({ id: inspection.id, settings, authors, entries });
-  const stored = row.report as ReportData;
+  const { report: composed, assessment } = reportOf({
+    id: inspection.id,
+    settings,
+    authors,
+    entries,
+  });
+  const stored = readReportData(row.report);
+  const text = composeText({
+    report: { ...composed, ...(stored.closing && { closing: stored.closing }) },
+    site: assessment.site,
+    signed: markOf({ row }),
+    record: wholeRecord(entries, authors, assessment),
+  });
+  const report: ReportData = { ...composed, ...(stored.text && { text }) };
   const plain = (value: unknown) => canonicalJson(JSON.parse(JSON.stringify(value ?? null)));
   const differing = (Object.keys({ ...report, ...stored }) as (keyof ReportData)[]).filter(
     (part) => sameRules && part !== 'closing' && plain(report[part]) !== plain(stored[part]),

@@ -1,11 +1,9 @@
 import 'server-only';
-import { assess } from '@/core';
-import type { Audience } from '@/core/show/report/audience';
+import type { Sheet } from '@/core/show/report/blocks/sheet';
 import type { ReportData } from '@/core/show/report/report';
-import { markOf, readIssued, sealedZip } from '../commands/issue-report';
+import { issuedSheetOf, markOf, readIssued, sealedZip } from '../commands/issue-report';
 import { readPrintedPictures } from '../commands/pictures';
-import { recordFor, reportOf } from '../commands/read-report';
-import type { StoredInspection } from '../commands/stored-inspection';
+import { draftOf } from '../commands/read-report';
 import { loadStored } from '../commands/stored-inspection';
 import { inOrganisation } from '../db/connect';
 import { maybeOneInspection } from '../db/inspections';
@@ -18,14 +16,14 @@ import {
   oneReportFileStep,
 } from '../db/report-files';
 import type { PrintedReport } from '../render/pdf/render-pdf';
-import { renderPdf, stepsOf } from '../render/pdf/render-pdf';
+import { printSteps, renderPdf } from '../render/pdf/render-pdf';
 
 /** Makes the PDF a job asks for, telling how far it is. A file that is made stays as it is. */
 export async function makeReportFile({ organisation, file: id }: ReportFileJob): Promise<void> {
   const file = await inOrganisation(organisation, (tx) => maybeOneReportFile(tx, id));
   // A draft that changed since: its file is no longer wanted.
   if (!file || file.state === 'made') return;
-  const steps = stepsOf(file.audience) + 1;
+  const steps = printSteps + 1;
   const step = (at: number) =>
     inOrganisation(organisation, (tx) => oneReportFileStep(tx, id, at, steps));
   try {
@@ -47,7 +45,7 @@ async function readPrinted(organisation: string, file: ReportFileRow): Promise<P
     const issued = await readIssued(organisation, report_id);
     if (!issued) throw new Error('The report is no longer here.');
     return {
-      ...(await parts(organisation, issued.report, issued.stored, audience)),
+      ...(await parts(organisation, issued.report, issuedSheetOf(issued, audience, 'paper'))),
       issued: markOf(issued),
       zip: await sealedZip(organisation, issued),
     };
@@ -57,26 +55,22 @@ async function readPrinted(organisation: string, file: ReportFileRow): Promise<P
     return row && loadStored(tx, row);
   });
   if (!stored) throw new Error('The inspection is no longer here.');
-  return parts(organisation, reportOf(stored).report, stored, audience);
+  const { report, sheet } = draftOf(stored, audience);
+  return parts(organisation, report, sheet);
 }
 
 /** Everything of a report that is set on paper but its seal. */
 async function parts(
   organisation: string,
-  report: ReportData,
-  stored: StoredInspection,
-  audience: Audience,
+  { place, organisation: office, asOf, photos }: ReportData,
+  sheet: Sheet,
 ): Promise<PrintedReport> {
-  const assessment = assess(stored.entries, stored.settings);
-  const pictures = await readPrintedPictures(
-    organisation,
-    report.photos.map(({ digest }) => digest),
-  );
+  const digests = photos.map(({ digest }) => digest);
   return {
-    report,
-    site: assessment.site,
-    audience,
-    pictures,
-    record: recordFor(audience, stored, assessment),
+    sheet,
+    place,
+    organisation: office,
+    asOf,
+    pictures: await readPrintedPictures(organisation, digests),
   };
 }

@@ -1,12 +1,12 @@
 import Link from 'next/link';
 import { Brand } from '../primitives/Brand';
 import { ThemeChoice } from '../theme/ThemeChoice';
-import type { ReportFrame } from './frame';
+import type { ReportView } from './view';
 import { PdfButton } from './PdfButton';
 import { PrintButton } from './PrintButton';
 
 /** Where else to go, and what to take along; a client has nowhere else to go. */
-export function ReportHeader({ report, audience, issued }: ReportFrame) {
+export function ReportHeader({ report, audience, issued }: ReportView) {
   const inspection = `/inspections/${report.inspection}`;
   const base = issued?.base ?? inspection;
   const member = issued?.by !== 'client';

@@ -1,7 +1,7 @@
-import type { ReportFrame } from './frame';
+import type { ReportView } from './view';
 
 /** The report's data for other programs. */
-export function TakeAlong({ report, issued }: ReportFrame) {
+export function TakeAlong({ report, issued }: ReportView) {
   const base = issued?.base ?? `/inspections/${report.inspection}`;
   return (
     <section className="no-print border-line mt-8 border-t pt-3" aria-label="Take it along">

@@ -1,7 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { assessmentOfIssued, markOf, readIssued } from '@/server/commands/issue-report';
-import { recordFor } from '@/server/commands/read-report';
+import { issuedSheetOf, readIssued } from '@/server/commands/issue-report';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../session/audience';
 import { wantedAudience } from '../../session/audience';
@@ -21,14 +20,12 @@ export default async function IssuedPage({
   const issued = await readIssued(session.organisation, report);
   if (!issued) notFound();
   const audience = await wantedAudience(searchParams);
-  const assessment = assessmentOfIssued(issued);
   return (
     <Report
       report={issued.report}
-      site={assessment.site}
+      sheet={issuedSheetOf(issued, audience, 'screen')}
       audience={audience}
-      record={recordFor(audience, issued.stored, assessment)}
-      issued={{ ...markOf(issued), base: `/issued/${report}`, by: 'member' }}
+      issued={{ digest: issued.row.digest, base: `/issued/${report}`, by: 'member' }}
     />
   );
 }

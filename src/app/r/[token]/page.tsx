@@ -1,8 +1,7 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { assessmentOfIssued, markOf } from '@/server/commands/issue-report';
-import { recordFor } from '@/server/commands/read-report';
+import { issuedSheetOf } from '@/server/commands/issue-report';
 import { openLink } from '@/server/commands/links';
 import { Acknowledge } from '@/ui/Report/Acknowledge';
 import { Report } from '@/ui/Report/Report';
@@ -28,16 +27,14 @@ export default async function LinkPage({
   const opened = await openLink(token, addressOf(await headers()), 'opened');
   if (!opened) notFound();
   const audience = await wantedAudience(searchParams);
-  const assessment = assessmentOfIssued(opened);
   const base = `/r/${token}`;
   const danger = opened.report.firstThings.find(({ grade }) => grade === 'danger');
   return (
     <Report
       report={opened.report}
-      site={assessment.site}
+      sheet={issuedSheetOf(opened, audience, 'screen')}
       audience={audience}
-      record={recordFor(audience, opened.stored, assessment)}
-      issued={{ ...markOf(opened), base, by: 'client' }}
+      issued={{ digest: opened.row.digest, base, by: 'client' }}
       above={
         danger && (
           <Acknowledge

@@ -1,21 +1,8 @@
-import type { Grade } from '../../vocabulary/grade';
+import type { Balloon } from './blocks/sealed-text';
 import type { ReportFinding } from './report';
 import type { PanelView } from '../../installation/panel/views';
 import type { Geometry } from '../drawing/geometry';
 import { anchorOf, onSheet, sheetSize } from '../drawing/geometry';
-import type { Point } from '../drawing/shapes';
-
-/** A numbered mark of the report with its leader to the place. */
-export interface Balloon {
-  number: number;
-  grade: Grade;
-  side: 'left' | 'right';
-  /** Centre of the plate. */
-  at: Point;
-  to: Point;
-  /** Words outside, one line each. */
-  lines: string[];
-}
 
 const pitch = 1.55;
 

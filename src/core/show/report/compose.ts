@@ -44,7 +44,8 @@ export interface Author {
   licence: string;
 }
 
-export interface ReportFrame {
+/** Of which inspection, as of when, recorded by whom. */
+export interface Provenance {
   inspection: string;
   /** YYYY-MM-DD. */
   asOf: string | undefined;
@@ -52,7 +53,7 @@ export interface ReportFrame {
 }
 
 /** Composes the report. The same assessment, day and authors give the same report to the letter. */
-export function composeReport(assessment: Assessment, frame: ReportFrame): ReportData {
+export function composeReport(assessment: Assessment, frame: Provenance): ReportData {
   const { site, settings, yardstick, coverage, inspection } = assessment;
   const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
   const whyHere = whyHereOf(assessment);
@@ -72,7 +73,7 @@ export function composeReport(assessment: Assessment, frame: ReportFrame): Repor
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 3,
+    version: 4,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -146,7 +147,7 @@ function reportFinding(
   finding: Finding,
   number: number,
   { site, settings }: Assessment,
-  frame: ReportFrame,
+  frame: Provenance,
   whyHere: WhyHere | undefined,
   photos: readonly ReportPhoto[],
 ): ReportFinding {
@@ -210,7 +211,7 @@ function reportFinding(
 
 function keptWhatIfs(
   { site: { reader }, findings }: Assessment,
-  frame: ReportFrame,
+  frame: Provenance,
 ): ReportData['whatIfs'] {
   return [...reader.inspection.things.values()].flatMap(({ id, type }) => {
     const says =
@@ -230,7 +231,7 @@ function keptWhatIfs(
   });
 }
 
-function overruleWords({ overrule, computed }: Finding, frame: ReportFrame): string | undefined {
+function overruleWords({ overrule, computed }: Finding, frame: Provenance): string | undefined {
   if (!overrule) return undefined;
   const { to, reason, refused } = overrule;
   const who = nameOf(overrule.by, frame);
@@ -261,7 +262,7 @@ function reportPermit(assessment: Assessment): ReportPermit | undefined {
 function firstThings(
   findings: readonly ReportFinding[],
   { settings, site }: Assessment,
-  frame: ReportFrame,
+  frame: Provenance,
 ): FirstThings[] {
   const role = site.site ? site.reader.value(site.site, 'clientRole') : undefined;
   return grades
@@ -300,7 +301,7 @@ const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
 function recorded(
   facts: readonly Fact[],
   site: SiteView,
-  frame: ReportFrame,
+  frame: Provenance,
 ): ReportFinding['recorded'] {
   return facts.map((fact) => ({
     by: nameOf(fact.author, frame),
@@ -310,10 +311,10 @@ function recorded(
   }));
 }
 
-const nameOf = (author: string, frame: ReportFrame) =>
+const nameOf = (author: string, frame: Provenance) =>
   frame.authors.find((one) => one.id === author)?.name ?? author;
 
-function conflictWords(facts: readonly Fact[], frame: ReportFrame): string {
+function conflictWords(facts: readonly Fact[], frame: Provenance): string {
   const [first] = facts;
   const label = propertySpec(first!.property)?.label ?? first!.property;
   const values = facts.map((fact) => `${valueWords(fact)} (${nameOf(fact.author, frame)})`);

@@ -1,3 +1,4 @@
+import { switchedOffBy } from './switched-off-by';
 import { splitRef } from '../../record/entries/thing-types';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { PanelView } from '../../installation/panel/views';
@@ -39,7 +40,7 @@ function agreedOff({ reader, site }: SiteView): string[] {
   const may = reader.value(site, 'mayShutOff');
   const stays = reader.value(site, 'mustStayOn');
   return [
-    ...(by || may === 'by-others' ? [`Switched off by: ${by ?? 'somebody else; ask who'}.`] : []),
+    ...(by || may === 'by-others' ? [switchedOffBy(by)] : []),
     ...(may === 'no' ? ['Not to be switched off without asking first.'] : []),
     ...(stays ? [`Must stay on: ${stays}.`] : []),
   ];

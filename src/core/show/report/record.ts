@@ -1,3 +1,4 @@
+import type { Assessment } from '../../judge/assess/assess';
 import { gradeWords, grades } from '../../vocabulary/grade';
 import { orderEntries } from '../../record/entries/history';
 import type { Entry } from '../../record/entries/entry';
@@ -6,6 +7,22 @@ import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
 import type { Author } from './compose';
 import { entryWords } from './entry-words';
+
+/** Settings and entries, as they are sealed: what only the whole record prints. */
+export interface WholeRecord {
+  settings: { term: string; says: string }[];
+  lines: RecordLine[];
+}
+
+/** What the whole record prints of an inspection. */
+export const wholeRecord = (
+  entries: readonly Entry[],
+  authors: readonly Author[],
+  { site, settings }: Pick<Assessment, 'site' | 'settings'>,
+): WholeRecord => ({
+  settings: settingsLines(settings),
+  lines: recordLines(entries, authors, site),
+});
 
 /** One entry as the record prints it. */
 export interface RecordLine {

@@ -1,3 +1,4 @@
+import type { SealedText } from './blocks/sealed-text';
 import type { Certainty } from '../../record/entries/entry';
 import type { Coverage, NotSeenLine } from '../../judge/examine/coverage';
 import type { Grade } from '../../vocabulary/grade';
@@ -10,7 +11,7 @@ import type { ReportReading } from './readings';
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 3;
+  version: 4;
   inspection: string;
   place: string;
   address: string;
@@ -61,6 +62,8 @@ export interface ReportData {
   doubts: string[];
   cautions: readonly string[];
   lengths: string;
+  /** What each reader is shown, sealed with it. Undefined: a draft, or issued before texts were sealed. */
+  text?: SealedText;
 }
 
 /** Outcome for the authority: against the scope of the permitted work alone. */

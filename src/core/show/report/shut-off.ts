@@ -1,3 +1,4 @@
+import { switchedOffBy } from './switched-off-by';
 import type { RuleId } from '../../vocabulary/rule-id';
 import type { Assessment } from '../../judge/assess/assess';
 import type { SiteView } from '../../installation/panel/site-view';
@@ -76,7 +77,7 @@ function keepOff(
 function byWhom({ reader, site }: SiteView): string[] {
   const may = site ? reader.value(site, 'mayShutOff') : undefined;
   const by = site ? reader.value(site, 'shutOffBy') : undefined;
-  if (may === 'by-others' || by) return [`Switched off by: ${by ?? 'somebody else; ask who'}.`];
+  if (may === 'by-others' || by) return [switchedOffBy(by)];
   return may === 'no' ? ['As agreed, it is not to be switched off without asking first.'] : [];
 }
 

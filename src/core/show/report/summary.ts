@@ -70,11 +70,14 @@ export function summarise(assessment: Assessment): string[] {
   return [first, second, ...more, third];
 }
 
+/** Where nothing has a date. */
+export const nothingToDo = 'Nothing was found that asks for work.';
+
 /** Sentences that reassure: none of them stands beside a danger, a shock told or a stop. */
 export const reassuring: readonly string[] = [
   'Nothing was found that is a danger now.',
   'No repairs were found to be needed.',
-  'Nothing was found that asks for work.',
+  nothingToDo,
 ];
 
 /** Whether a report says in its summary that nothing needs repair. */

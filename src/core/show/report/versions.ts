@@ -1,10 +1,13 @@
 import type { ReportData, ReportFinding } from './report';
 
+/** A report as sealed before what each reader is shown was sealed with it. */
+export type ReportData3 = Omit<ReportData, 'version' | 'text'> & { version: 3 };
+
 type AddedThird = 'version' | 'head' | 'told';
 type AddedThirdToFinding = 'also' | 'untilThen';
 
 /** A report as sealed before it told what was told, and what to do until a danger is made safe. */
-export type ReportData2 = Omit<ReportData, AddedThird | 'findings'> & {
+export type ReportData2 = Omit<ReportData3, AddedThird | 'findings'> & {
   version: 2;
   findings: Omit<ReportFinding, AddedThirdToFinding>[];
 };
@@ -31,10 +34,20 @@ export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
 
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
-  const report = sealed as ReportData | ReportData2 | ReportData1;
-  if (report.version === 3) return report;
-  return thirdOf(report.version === 2 ? report : secondOf(report));
+  const report = sealed as ReportData | ReportData3 | ReportData2 | ReportData1;
+  switch (report.version) {
+    case 4:
+      return report;
+    case 3:
+      return fourthOf(report);
+    case 2:
+      return fourthOf(thirdOf(report));
+    default:
+      return fourthOf(thirdOf(secondOf(report)));
+  }
 }
+
+const fourthOf = (report: ReportData3): ReportData => ({ ...report, version: 4 });
 
 const secondOf = (report: ReportData1): ReportData2 => ({
   ...report,
@@ -60,7 +73,7 @@ const secondOf = (report: ReportData1): ReportData2 => ({
   })),
 });
 
-const thirdOf = (report: ReportData2): ReportData => ({
+const thirdOf = (report: ReportData2): ReportData3 => ({
   ...report,
   version: 3,
   head: [],

@@ -1,13 +1,9 @@
 import 'server-only';
-import { balloons } from '@/core/show/report/balloons';
-import { drawPanel } from '@/core';
-import { sheetSize } from '@/core/show/drawing/geometry';
 import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import { paperPalette } from '@/core/show/drawing/palette';
 import type { Shape } from '@/core/show/drawing/shapes';
-import type { SiteView } from '@/core/installation/panel/site-view';
-import type { PanelView } from '@/core/installation/panel/views';
-import type { ReportFinding } from '@/core/show/report/report';
+import type { DrawnPanel } from '@/core/show/report/blocks/sealed-text';
+import { drawingAlt } from '@/core/show/report/blocks/drawn-panel';
 import { gradeColours } from './colours';
 import type { Flow, Pdf } from './flow';
 import { ink, runsOf } from './flow';
@@ -15,81 +11,61 @@ import { ink, runsOf } from './flow';
 const margin = 9.4;
 
 /** The panel with numbered marks, as vectors. */
-export function drawPanelPage(
-  flow: Flow,
-  panel: PanelView,
-  site: SiteView,
-  findings: readonly ReportFinding[],
-): void {
+export function setDrawing(flow: Flow, { name, width, height, shapes, marks }: DrawnPanel): void {
   const { doc } = flow;
-  const { geometry: g, shapes } = drawPanel(panel, site);
-  if (g.rows === 0) {
-    flow.paragraph('How many positions it has was not recorded, so it is not drawn.');
-    return;
-  }
-  const { placed, elsewhere } = balloons(findings, panel, g);
-  const size = sheetSize(g);
-  const wide = size.width + 2 * margin;
-  const tall = size.height + 1.2;
+  const wide = width + 2 * margin;
+  const tall = height + 1.2;
   const room = flow.bottom - doc.y - 40;
   if (room < 260) doc.addPage();
   const scale = Math.min(flow.width / wide, (flow.bottom - doc.y - 40) / tall);
   const top = doc.y;
-  flow.figure(
-    `Drawing of ${panel.name}; marks ${placed.map((one) => one.number).join(', ')}`,
-    () => {
-      doc.save();
+  flow.figure(drawingAlt({ name, marks }), () => {
+    doc.save();
+    doc
+      .translate(flow.left + (flow.width - wide * scale) / 2 + margin * scale, top + 0.6 * scale)
+      .scale(scale);
+    for (const shape of shapes) drawShape(doc, shape);
+    for (const balloon of marks) {
+      const edge = balloon.at.x + (balloon.side === 'left' ? 0.95 : -0.95);
+      for (const [width, colour] of [
+        [0.16, '#ffffff'],
+        [0.05, ink],
+      ] as const)
+        doc
+          .moveTo(edge, balloon.at.y)
+          .lineTo(balloon.to.x, balloon.to.y)
+          .lineWidth(width)
+          .undash()
+          .stroke(colour);
+      doc.circle(balloon.to.x, balloon.to.y, 0.1).fill(ink);
       doc
-        .translate(flow.left + (flow.width - wide * scale) / 2 + margin * scale, top + 0.6 * scale)
-        .scale(scale);
-      for (const shape of shapes) drawShape(doc, shape);
-      for (const balloon of placed) {
-        const edge = balloon.at.x + (balloon.side === 'left' ? 0.95 : -0.95);
-        for (const [width, colour] of [
-          [0.16, '#ffffff'],
-          [0.05, ink],
-        ] as const)
-          doc
-            .moveTo(edge, balloon.at.y)
-            .lineTo(balloon.to.x, balloon.to.y)
-            .lineWidth(width)
-            .undash()
-            .stroke(colour);
-        doc.circle(balloon.to.x, balloon.to.y, 0.1).fill(ink);
-        doc
-          .roundedRect(balloon.at.x - 0.95, balloon.at.y - 0.42, 1.9, 0.84, 0.08)
-          .lineWidth(0.05)
-          .fillAndStroke('#ffffff', ink);
-        doc
-          .save()
-          .translate(balloon.at.x - 0.75, balloon.at.y - 0.25)
-          .scale(0.5 / 12);
-        doc.path(gradeMarks[balloon.grade]).fill(gradeColours[balloon.grade], 'even-odd').restore();
-        label(
-          doc,
-          String(balloon.number),
-          balloon.at.x + 0.35,
-          balloon.at.y + 0.2,
-          0.56,
-          'middle',
-          true,
-          ink,
-        );
-        balloon.lines.forEach((line, index) => {
-          const y = balloon.at.y + 0.18 + (index - (balloon.lines.length - 1) / 2) * 0.56;
-          const x = balloon.at.x + (balloon.side === 'left' ? -1.15 : 1.15);
-          label(doc, line, x, y, 0.5, balloon.side === 'left' ? 'end' : 'start', false, ink);
-        });
-      }
-      doc.restore();
-    },
-  );
+        .roundedRect(balloon.at.x - 0.95, balloon.at.y - 0.42, 1.9, 0.84, 0.08)
+        .lineWidth(0.05)
+        .fillAndStroke('#ffffff', ink);
+      doc
+        .save()
+        .translate(balloon.at.x - 0.75, balloon.at.y - 0.25)
+        .scale(0.5 / 12);
+      doc.path(gradeMarks[balloon.grade]).fill(gradeColours[balloon.grade], 'even-odd').restore();
+      label(
+        doc,
+        String(balloon.number),
+        balloon.at.x + 0.35,
+        balloon.at.y + 0.2,
+        0.56,
+        'middle',
+        true,
+        ink,
+      );
+      balloon.lines.forEach((line, index) => {
+        const y = balloon.at.y + 0.18 + (index - (balloon.lines.length - 1) / 2) * 0.56;
+        const x = balloon.at.x + (balloon.side === 'left' ? -1.15 : 1.15);
+        label(doc, line, x, y, 0.5, balloon.side === 'left' ? 'end' : 'start', false, ink);
+      });
+    }
+    doc.restore();
+  });
   doc.y = top + tall * scale + 6;
-  if (elsewhere.length > 0)
-    flow.paragraph(
-      `Not on this drawing: ${elsewhere.map((finding) => `${finding.number} ${finding.place}: ${finding.short}`).join('; ')}.`,
-      { size: 9 },
-    );
 }
 
 function drawShape(doc: Pdf, shape: Shape): void {

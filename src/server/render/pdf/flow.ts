@@ -14,6 +14,13 @@ export interface TextStyle {
   width?: number;
 }
 
+/** A stretch of words of one weight and colour. */
+export interface Span {
+  text: string;
+  bold: boolean;
+  color: string;
+}
+
 export const ink = '#172022';
 export const ink2 = '#455256';
 
@@ -43,11 +50,19 @@ export class Flow {
     private readonly root: Struct,
   ) {}
 
+  /** Points what stands out is set in by, within the margin. */
+  private indented = 0;
+
   get left() {
-    return this.doc.page.margins.left;
+    return this.doc.page.margins.left + this.indented;
   }
   get width() {
-    return this.doc.page.width - this.doc.page.margins.left - this.doc.page.margins.right;
+    const { page } = this.doc;
+    return page.width - page.margins.left - page.margins.right - this.indented;
+  }
+  /** The most that is kept together on one page. */
+  get tallest() {
+    return this.bottom - 100;
   }
   get bottom() {
     return this.doc.page.height - this.doc.page.margins.bottom;
@@ -65,22 +80,34 @@ export class Flow {
     this.set(`H${level}`, text, style);
   }
 
-  paragraph(text: string, style: Partial<TextStyle> = {}): void {
-    this.set('P', text, { size: 10, after: 4, ...style });
+  /** A paragraph of stretches, each in its own weight and colour. */
+  spans(spans: readonly Span[], style: { size: number; after: number; indent?: number }): void {
+    const { doc } = this;
+    const { size, after, indent = 0 } = style;
+    const words = spans.map(({ text }) => text).join('');
+    this.room(Math.min(this.height(words, { size, indent }), 200));
+    this.tagged('P', () => {
+      doc.x = this.left + indent;
+      const parts = spans.flatMap(({ text, bold, color }) =>
+        runsOf(text, bold).map((run) => ({ ...run, color })),
+      );
+      const width = this.width - indent;
+      parts.forEach(({ text, font, color }, at) => {
+        doc.font(font).fontSize(size).fillColor(color);
+        const options = { width, continued: at < parts.length - 1 };
+        if (at === 0) doc.text(text, this.left + indent, doc.y, options);
+        else doc.text(text, options);
+      });
+    });
+    this.gap(after);
   }
 
-  /** A term and what is said of it. */
-  item(term: string, text: string): void {
-    const runs = `${term}: ${text}`;
-    this.room(this.height(runs, { size: 10 }));
-    const lead = `${term}: `;
-    this.tagged('P', () => {
-      const { doc } = this;
-      doc.fillColor(ink2).font('bold').fontSize(10);
-      doc.text(lead, this.left, doc.y, { width: this.width, continued: true });
-      this.runs(text, { size: 10, color: ink }, true);
-    });
-    this.gap(3);
+  /** Sets what is drawn in by so many points. */
+  inset(points: number, draw: () => void): void {
+    this.indented += points;
+    draw();
+    this.indented -= points;
+    this.doc.x = this.left;
   }
 
   gap(points: number): void {

@@ -1,38 +1,17 @@
 import 'server-only';
-import type { Audience } from '@/core/show/report/audience';
-import type { ReportData } from '@/core/show/report/report';
-import type { SiteView } from '@/core/installation/panel/site-view';
 import type { PrintedPicture } from '../../db/pictures';
-import type { ReportRecord } from '../../commands/read-report';
-import type { Flow } from './flow';
-
-/** What an issued report carries besides: its number, who signed it, and its seal. */
-export interface IssuedMark {
-  /** "2026-0007, revision 1" */
-  number: string;
-  changes: string;
-  signedName: string;
-  licence: string;
-  /** YYYY-MM-DD */
-  issuedOn: string;
-  digest: string;
-}
+import type { Sheet } from '@/core/show/report/blocks/sheet';
 
 /** What is set on paper. */
 export interface PrintedReport {
-  report: ReportData;
-  site: SiteView;
-  audience: Audience;
-  issued?: IssuedMark;
-  /** Pictures at the size they are printed in, by digest. */
+  sheet: Sheet;
+  /** Of the document: place, organisation, day in words. */
+  place: string;
+  organisation: string;
+  asOf: string | undefined;
+  /** Of an issued report: its number in words, and its seal. */
+  issued?: { number: string; digest: string };
   pictures?: ReadonlyMap<string, PrintedPicture>;
-  /** Settings and entries, for the whole record. */
-  record?: ReportRecord | undefined;
   /** The package, attached so that the report can be loaded back. */
   zip?: Buffer;
-}
-
-/** What every section is given. */
-export interface Page extends PrintedReport {
-  flow: Flow;
 }

@@ -9,7 +9,9 @@ import { canonicalJson } from '@/core/vocabulary/canonical';
 import { Logbook, idsFrom, startingSettings } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import { audiences } from '@/core/show/report/audience';
-import { recordFor, reportOf } from '../../commands/read-report';
+import { composeSheet } from '@/core/show/report/sheets';
+import { wholeRecord } from '@/core/show/report/record';
+import { draftOf, reportOf } from '../../commands/read-report';
 import { lockKeepersHouse } from '../../demo/lock-keepers-house';
 import { packageOf, readPackage, writePackage } from '../../package-file';
 import { attachedPackage } from '../../pdf-attachment';
@@ -60,21 +62,22 @@ async function printed(audience: Audience) {
   const { report, assessment } = reportOf(stored);
   const document = packageOf(stored, 'Lock-keeper’s house');
   const zip = await writePackage(document, [{ digest: picture, media_type: 'image/jpeg', bytes }]);
+  const signed = {
+    number: '2026-0007, revision 1',
+    changes: 'The boat shed was seen.',
+    signedName: 'Ines Marrable',
+    licence: 'ML-1041',
+    issuedOn: '2026-04-22',
+  };
+  const record = wholeRecord(stored.entries, stored.authors, assessment);
   const pdf = await renderPdf({
-    report,
-    site: assessment.site,
-    audience,
+    sheet: composeSheet({ report, site: assessment.site, signed, record }, audience),
+    place: report.place,
+    organisation: report.organisation,
+    asOf: report.asOf,
     pictures: new Map([[picture, { digest: picture, width: 60, height: 45, bytes }]]),
-    record: recordFor(audience, stored, assessment),
     zip,
-    issued: {
-      number: '2026-0007, revision 1',
-      changes: 'The boat shed was seen.',
-      signedName: 'Ines Marrable',
-      licence: 'ML-1041',
-      issuedOn: '2026-04-22',
-      digest,
-    },
+    issued: { number: signed.number, digest },
   });
   const file = join(folder, `${audience}.pdf`);
   writeFileSync(file, pdf);
@@ -230,12 +233,12 @@ test('a word too long for a page, and an entry longer than one, lose nothing', a
     aboutThing: 'lock-main',
   });
   const long = { ...stored, entries: book.entries };
-  const { report, assessment } = reportOf(long);
+  const { report, sheet } = draftOf(long, 'record');
   const pdf = await renderPdf({
-    report,
-    site: assessment.site,
-    audience: 'record',
-    record: recordFor('record', long, assessment),
+    sheet,
+    place: report.place,
+    organisation: report.organisation,
+    asOf: report.asOf,
   });
   const file = join(folder, 'long.pdf');
   writeFileSync(file, pdf);
@@ -252,12 +255,12 @@ test.each(audiences)(
       authors: [],
       entries: [],
     };
-    const { report, assessment } = reportOf(stored);
+    const { report, sheet } = draftOf(stored, audience);
     const pdf = await renderPdf({
-      report,
-      site: assessment.site,
-      audience,
-      record: recordFor(audience, stored, assessment),
+      sheet,
+      place: report.place,
+      organisation: report.organisation,
+      asOf: report.asOf,
     });
     const file = join(folder, 'empty.pdf');
     writeFileSync(file, pdf);

@@ -1,112 +1,28 @@
 import 'server-only';
 import PDFDocument from 'pdfkit';
-import type { Audience } from '@/core/show/report/audience';
+import { footCaution } from '@/core/show/report/cautions';
+import type { Block } from '@/core/show/report/blocks/block';
 import { attach } from './attach';
-import { drawPanelPage } from './drawing';
 import { Flow, ink2 } from './flow';
 import type { Pdf } from './flow';
 import { loadFonts, registerFonts } from './fonts';
-import type { Page, PrintedReport } from './page';
-import { closing } from './sections/closing';
-import { cover, firstThings } from './sections/cover';
-import { plainFindings, wholeFindings } from './sections/finding';
-import {
-  besides,
-  directory,
-  glossary,
-  inPlainWords,
-  shutOffCard,
-  told,
-} from './sections/household';
-import { doubts, notSeen } from './sections/not-seen';
-import { findingTable, noPermit, permitResult } from './sections/official';
-import { allPhotos, otherPhotos } from './sections/photos';
-import { readings } from './sections/readings';
-import { record } from './sections/record';
-import { workListSection } from './sections/work-list';
+import type { PrintedReport } from './page';
+import { setBlock } from './set-blocks';
 
-export type { IssuedMark, PrintedReport } from './page';
+export type { PrintedReport } from './page';
 
-type Section = (page: Page) => void;
-
-/** The one report, in the order each reader needs it. */
-const sections: Record<Audience, readonly Section[]> = {
-  client: [
-    cover,
-    firstThings,
-    caution,
-    closing,
-    drawings,
-    plainFindings,
-    inPlainWords,
-    told,
-    permitResult,
-    readings,
-    otherPhotos,
-    besides,
-    notSeen,
-    doubts,
-    glossary,
-    shutOffCard,
-    directory,
-  ],
-  electrician: [
-    cover,
-    caution,
-    closing,
-    told,
-    workListSection,
-    drawings,
-    readings,
-    directory,
-    allPhotos,
-    besides,
-    notSeen,
-    doubts,
-  ],
-  official: [
-    cover,
-    permitResult,
-    noPermit,
-    told,
-    closing,
-    findingTable,
-    notSeen,
-    doubts,
-    drawings,
-    caution,
-  ],
-  record: [
-    cover,
-    firstThings,
-    closing,
-    permitResult,
-    drawings,
-    told,
-    wholeFindings,
-    readings,
-    allPhotos,
-    besides,
-    notSeen,
-    doubts,
-    directory,
-    record,
-    caution,
-  ],
-};
-
-export const stepsOf = (audience: Audience) => sections[audience].length + 1;
+/** Steps of which progress is told. */
+export const printSteps = 10;
 
 /**
  * The report on paper: tagged, bookmarked, fonts embedded, page n of m; with its package attached. No
  * level of PDF/A is claimed.
- * @param progress told after each step, of stepsOf(audience)
+ * @param progress told after each step, of printSteps
  */
 export async function renderPdf(
-  printed: PrintedReport,
+  { sheet, place, organisation, asOf, issued, zip, pictures = new Map() }: PrintedReport,
   progress: (step: number) => Promise<void> | void = () => undefined,
 ): Promise<Buffer> {
-  const { report, issued, zip, audience } = printed;
   const fonts = await loadFonts();
   const doc = new PDFDocument({
     size: 'A4',
@@ -117,8 +33,8 @@ export async function renderPdf(
     lang: 'en',
     displayTitle: true,
     info: {
-      Title: `Panel report, ${report.place}`,
-      Author: report.organisation,
+      Title: titleOf(sheet.blocks),
+      Author: organisation,
       Creator: 'East Gate',
       Producer: 'East Gate',
     },
@@ -128,34 +44,26 @@ export async function renderPdf(
   const bytes = collect(doc);
   const root = doc.struct('Document');
   doc.addStructure(root);
-  const page: Page = { ...printed, flow: new Flow(doc, root) };
-  for (const [at, section] of sections[audience].entries()) {
-    section(page);
-    await progress(at + 1);
+  const press = { flow: new Flow(doc, root), drawings: sheet.drawings, pictures };
+  const { blocks } = sheet;
+  let told = 0;
+  for (const [at, block] of blocks.entries()) {
+    setBlock(press, block);
+    const step = Math.floor(((at + 1) / blocks.length) * (printSteps - 1));
+    if (step > told) await progress((told = step));
   }
   root.end();
   if (zip) attach(doc, zip, `${(issued?.number ?? 'draft').replaceAll(/[^0-9A-Za-z]+/g, '-')}.zip`);
-  footers(doc, `${report.place} · ${report.asOf ?? 'nothing recorded'}`, issued?.digest);
+  footers(doc, `${place} · ${asOf ?? 'nothing recorded'}`, issued?.digest);
   doc.end();
   const made = await bytes;
-  await progress(stepsOf(audience));
+  await progress(printSteps);
   return made;
 }
 
-function drawings({ flow, report, site }: Page): void {
-  for (const panel of site.panels) {
-    // The name stands on the page of its drawing.
-    flow.room(340);
-    flow.heading(panel.name, 2);
-    drawPanelPage(flow, panel, site, report.findings);
-  }
-}
-
-function caution({ flow, report }: Page): void {
-  flow.room(120);
-  flow.heading('Look, do not touch', 2);
-  for (const words of report.cautions) flow.paragraph(words);
-}
+/** The name of the document: its first heading. */
+const titleOf = (blocks: readonly Block[]) =>
+  blocks.find((block) => block.kind === 'heading')?.text ?? '';
 
 /** Caution and page n of m, outside the reading order. */
 function footers(doc: Pdf, words: string, digest: string | undefined): void {
@@ -168,7 +76,7 @@ function footers(doc: Pdf, words: string, digest: string | undefined): void {
     doc.font('regular').fontSize(8).fillColor(ink2);
     const y = doc.page.height - bottom + 18;
     const width = doc.page.width - left - right;
-    doc.text('Live until proven dead. Work is for licensed people.', left, y, {
+    doc.text(footCaution, left, y, {
       width,
       lineBreak: false,
     });

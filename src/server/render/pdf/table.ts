@@ -14,7 +14,11 @@ const pad = 4;
 const mostCharacters = 1200;
 
 /** Rows with their headings, repeated on each page; a row is never parted. */
-export function table(flow: Flow, columns: readonly Column[], rows: readonly string[][]): void {
+export function table(
+  flow: Flow,
+  columns: readonly Column[],
+  rows: readonly (readonly string[])[],
+): void {
   const { doc } = flow;
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   const widths = columns.map(({ share }) => (flow.width * share) / total);
@@ -77,7 +81,7 @@ export function table(flow: Flow, columns: readonly Column[], rows: readonly str
 }
 
 /** One row, or several where a cell is too long for one. */
-function split(cells: string[]): string[][] {
+function split(cells: readonly string[]): string[][] {
   const most = Math.max(...cells.map((cell) => Math.ceil(cell.length / mostCharacters)), 1);
   return Array.from({ length: most }, (_, at) =>
     cells.map((cell) => cell.slice(at * mostCharacters, (at + 1) * mostCharacters)),

@@ -4,16 +4,12 @@ import { drawWhyHere, whyHereAlt } from '@/core/model/simulation/why-here-drawin
 import { gradeColours } from './colours';
 import { label } from './drawing';
 import type { Flow } from './flow';
-import { ink, ink2 } from './flow';
+import { ink } from './flow';
 
-/** The computed sentence of a finding, its small drawing as vectors, and what was assumed. */
-export function whyHere(flow: Flow, why: WhyHere): void {
+/** The small drawing of what flows in this house, as vectors. */
+export function setWhyHere(flow: Flow, why: WhyHere): void {
   const { doc } = flow;
   const { width, height, parts } = drawWhyHere(why);
-  flow.item(
-    why.assumed.length > 0 ? 'An example, calculated' : 'In this house, calculated',
-    why.sentence,
-  );
   flow.room(height + 8);
   const top = doc.y;
   flow.figure(whyHereAlt(why), () => {
@@ -34,6 +30,4 @@ export function whyHere(flow: Flow, why: WhyHere): void {
   });
   doc.x = flow.left;
   doc.y = top + Math.min(height, width) + 4;
-  if (why.assumed.length > 0)
-    flow.paragraph(`Assumed for it: ${why.assumed.join('; ')}.`, { size: 8.5, color: ink2 });
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { readReport } from '@/server/commands/read-report';
+import { readDraft } from '@/server/commands/read-report';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../../session/audience';
 import { wantedAudience } from '../../../session/audience';
@@ -18,8 +18,7 @@ export default async function ReportPage({
   const session = await requireSession();
   const { id } = await params;
   const audience = await wantedAudience(searchParams);
-  const read = await readReport(session, id, audience);
-  if (!read) notFound();
-  const { report, assessment, record } = read;
-  return <Report report={report} site={assessment.site} audience={audience} record={record} />;
+  const draft = await readDraft(session, id, audience);
+  if (!draft) notFound();
+  return <Report {...draft} audience={audience} />;
 }

@@ -1,0 +1,99 @@
+import type { Audience } from '../audience';
+import { besides, dangers, glossary, toldAndAgreed } from './besides';
+import type { Block } from './block';
+import { closing } from './closing';
+import { drawings } from './drawings';
+import { plainFindings, wholeFindings } from './finding';
+import { firstThings, gradeKey } from './first-things';
+import { directory, shutOffCard } from './household';
+import { doubts, notSeen } from './not-seen';
+import { findingTable, noPermit, permitResult } from './official';
+import { allPhotos, otherPhotos } from './photos';
+import { readings, whatIfs } from './readings';
+import { record } from './record';
+import type { Source } from './sheet';
+import { caution, summary, title } from './title';
+import { workByPlace } from './work-list';
+
+type Part = (source: Source) => Block[];
+
+/** The one report, in the order each reader needs it. */
+const parts: Record<Audience, readonly Part[]> = {
+  client: [
+    title,
+    (source) => [
+      {
+        kind: 'beside',
+        first: [summary, firstThings, caution].flatMap((one) => one(source)),
+        second: drawings(source),
+      },
+    ],
+    closing,
+    gradeKey,
+    plainFindings,
+    dangers,
+    toldAndAgreed,
+    permitResult,
+    readings,
+    whatIfs,
+    otherPhotos,
+    besides,
+    notSeen,
+    doubts,
+    glossary,
+    shutOffCard,
+    directory,
+  ],
+  electrician: [
+    title,
+    summary,
+    caution,
+    closing,
+    toldAndAgreed,
+    workByPlace,
+    drawings,
+    readings,
+    whatIfs,
+    directory,
+    allPhotos,
+    besides,
+    notSeen,
+    doubts,
+  ],
+  official: [
+    title,
+    summary,
+    permitResult,
+    noPermit,
+    toldAndAgreed,
+    closing,
+    findingTable,
+    notSeen,
+    doubts,
+    drawings,
+    caution,
+  ],
+  record: [
+    title,
+    summary,
+    firstThings,
+    closing,
+    permitResult,
+    drawings,
+    toldAndAgreed,
+    wholeFindings,
+    readings,
+    whatIfs,
+    allPhotos,
+    besides,
+    notSeen,
+    doubts,
+    directory,
+    record,
+    caution,
+  ],
+};
+
+/** What one reader is shown, block by block. Runs in the browser as on the server. */
+export const composeBlocks = (source: Source): Block[] =>
+  parts[source.audience].flatMap((one) => one(source));

@@ -1,0 +1,155 @@
+import 'server-only';
+import type { Block, Line, Words } from '@/core/show/report/blocks/block';
+import { drawWhyHere } from '@/core/model/simulation/why-here-drawing';
+import { gradeMarks } from '@/core/show/drawing/grade-marks';
+import type { Grade } from '@/core/vocabulary/grade';
+import { gradeColours } from './colours';
+import { setDrawing } from './drawing';
+import type { Flow, Span } from './flow';
+import { ink, ink2 } from './flow';
+import type { Press } from './press';
+import { photosHeight, setPhotos } from './photos';
+import { table } from './table';
+import { setWhyHere } from './why-here';
+
+const sizes = { lead: 13, alarm: 12 } as const;
+/** Points that what stands out is set in by. */
+const inset = 16;
+
+/** Sets one block on paper; it adds no word and no order of its own. */
+export function setBlock(press: Press, block: Block): void {
+  const { flow } = press;
+  switch (block.kind) {
+    case 'heading':
+      if (block.id) flow.place(block.id);
+      if (block.grade) return gradeHeading(flow, block.grade, block.text);
+      return flow.heading(block.text, block.level);
+    case 'paragraph': {
+      const size = block.style ? sizes[block.style] : 10;
+      return flow.spans(spansOf(block.words, block.style !== undefined), { size, after: 4 });
+    }
+    case 'items':
+      for (const { term, words, figure } of block.items) {
+        flow.spans([{ text: `${term}  `, bold: true, color: ink2 }, ...spansOf(words)], {
+          size: 10,
+          after: 3,
+        });
+        if (figure) setWhyHere(flow, figure);
+      }
+      return;
+    case 'list':
+      for (const line of block.lines) setLine(flow, line);
+      return;
+    case 'table':
+      return table(flow, block.columns, block.rows);
+    case 'drawing':
+      return setDrawing(flow, press.drawings[block.of]!);
+    case 'figure':
+      return setWhyHere(flow, block.why);
+    case 'photos':
+      return setPhotos(press, block.photos);
+    case 'callout':
+      return flow.inset(inset, () => block.blocks.forEach((one) => setBlock(press, one)));
+    case 'keep': {
+      const wanted = block.blocks.reduce((sum, one) => sum + heightOf(flow, one), 0);
+      flow.room(Math.min(wanted, flow.tallest));
+      flow.rule();
+      if (block.id) flow.place(block.id);
+      block.blocks.forEach((one) => setBlock(press, one));
+      return flow.gap(4);
+    }
+    case 'page':
+      flow.doc.addPage();
+      return block.blocks.forEach((one) => setBlock(press, one));
+    case 'beside':
+      return [...block.first, ...block.second].forEach((one) => setBlock(press, one));
+    case 'fold':
+      flow.heading(block.title, 3);
+      return block.blocks.forEach((one) => setBlock(press, one));
+  }
+}
+
+const spansOf = (words: Words, bold = false): Span[] =>
+  words.map(({ text, weight }) => ({
+    text,
+    bold: bold || weight === 'strong' || weight === 'alarm',
+    color: weight === 'quiet' ? ink2 : ink,
+  }));
+
+/** A line that begins with a reference is set as one; a grade stands as its shape in the margin. */
+function setLine(flow: Flow, { grade, words }: Line): void {
+  const [first, ...rest] = words;
+  if (first?.to)
+    return flow.reference(
+      first.to,
+      first.text,
+      rest
+        .map(({ text }) => text)
+        .join('')
+        .trim(),
+    );
+  if (!grade) return flow.spans(spansOf(words), { size: 10, after: 2, indent: 8 });
+  flow.room(40);
+  markAt(flow, grade);
+  flow.spans(spansOf(words), { size: 10, after: 3, indent: 20 });
+}
+
+function gradeHeading(flow: Flow, grade: Grade, text: string): void {
+  flow.room(48);
+  markAt(flow, grade);
+  flow.headingLine(text, 3, {
+    bold: true,
+    size: 11,
+    color: gradeColours[grade],
+    indent: 20,
+    after: 2,
+  });
+}
+
+/** The grade's shape, beside the line that comes next. */
+function markAt(flow: Flow, grade: Grade): void {
+  const { doc } = flow;
+  flow.artifact(() => {
+    doc.save().translate(flow.left, doc.y + 1);
+    doc.path(gradeMarks[grade]).fill(gradeColours[grade], 'even-odd').restore();
+  });
+}
+
+/** Points a block takes, near enough to keep it on one page. */
+function heightOf(flow: Flow, block: Block): number {
+  const words = (said: Words, size = 10) =>
+    flow.height(said.map(({ text }) => text).join(''), { size }) + 5;
+  const all = (blocks: readonly Block[]) =>
+    blocks.reduce((sum, one) => sum + heightOf(flow, one), 0);
+  switch (block.kind) {
+    case 'heading':
+      return flow.height(block.text, { size: 14, bold: true }) + 8;
+    case 'paragraph':
+      return words(block.words, block.style ? sizes[block.style] : 10);
+    case 'items':
+      return block.items.reduce(
+        (sum, { term, words: said, figure }) =>
+          sum +
+          words([{ text: `${term}  ` }, ...said]) +
+          (figure ? drawWhyHere(figure).height + 8 : 0),
+        0,
+      );
+    case 'list':
+      return block.lines.reduce((sum, line) => sum + words(line.words), 0);
+    case 'photos':
+      return photosHeight(block.photos);
+    case 'callout':
+    case 'keep':
+    case 'fold':
+      return all(block.blocks);
+    case 'beside':
+      return all(block.first) + all(block.second);
+    case 'figure':
+      return drawWhyHere(block.why).height + 8;
+    case 'drawing':
+      return 300;
+    case 'table':
+    case 'page':
+      return flow.tallest;
+  }
+}
