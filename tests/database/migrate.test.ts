@@ -13,7 +13,9 @@ import { gunzipSync } from 'node:zlib';
 import { afterAll, describe, expect, jest, test } from '@jest/globals';
 import pg from 'pg';
 import { parsePackage, readReportData } from '@/core';
+import { reportDigest } from '@/server/commands/issue-report';
 import { migrate } from '@/server/db/migrate';
+import { sha256Hex } from '@/server/sha256';
 
 jest.setTimeout(120_000);
 
@@ -128,8 +130,11 @@ describe('an upgrade', () => {
     const after = await read();
     expect(after).toEqual(before);
     expect(after.length).toBeGreaterThan(1);
-    for (const { package: sealed, report } of after) {
-      expect(parsePackage(sealed).ok).toBe(true);
+    for (const { digest, package: sealed, report } of after) {
+      const parsed = parsePackage(sealed);
+      if (!parsed.ok) throw new Error(JSON.stringify(parsed.faults));
+      expect(sha256Hex(sealed)).toBe(digest);
+      expect(reportDigest(report)).toBe(parsed.value.issued!.report);
       expect(readReportData(report).version).toBe(4);
     }
   });

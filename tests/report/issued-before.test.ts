@@ -3,7 +3,7 @@ import { describe, expect, jest, test } from '@jest/globals';
 import { assess, readReportData } from '@/core';
 import { audiences } from '@/core/show/report/audience';
 import { footCaution } from '@/core/show/report/cautions';
-import { wholeRecord } from '@/core/show/report/record';
+import { recordAsIssued } from '@/core/show/report/record';
 import { issuedSheet } from '@/core/show/report/sheets';
 import { pageText } from './page-text';
 import { squeezed, textOf } from './read-pdf';
@@ -27,7 +27,7 @@ describe.each(readdirSync(folder))('%s, issued before its text was sealed', (fil
       () => ({
         site: assessment.site,
         signed: then.issued,
-        record: wholeRecord(then.entries, then.authors, assessment),
+        record: recordAsIssued(then.entries, then.authors, assessment),
       }),
       then.issued?.digest ?? '',
     );

@@ -10,7 +10,7 @@ import { picturesNamed } from '@/core/record/package/pictures-named';
 import { asOfDay } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
-import { wholeRecord } from '@/core/show/report/record';
+import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
 import { composeText, issuedSheet } from '@/core/show/report/sheets';
 import { issueCheck, mayIssue } from '@/core/show/report/issue-check';
 import type { ReportData } from '@/core/show/report/report';
@@ -195,7 +195,7 @@ export const issuedSheetOf = (
       return {
         site: assessment.site,
         signed: markOf(issued),
-        record: wholeRecord(entries, authors, assessment),
+        record: recordAsIssued(entries, authors, assessment),
       };
     },
     issued.row.digest,

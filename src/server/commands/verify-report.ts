@@ -18,7 +18,8 @@ import { maybeOneIssued } from '../db/reports';
 import { ruleBookDigest, yardstickDigest } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
-import { markOf, reportDigest } from './issue-report';
+import { reportDigest } from './issue-report';
+import { numberWords } from './stored-inspection';
 import { reportOf } from './read-report';
 
 export interface Verification {
@@ -141,7 +142,13 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
   const text = composeText({
     report: { ...composed, ...(stored.closing && { closing: stored.closing }) },
     site: assessment.site,
-    signed: markOf({ row }),
+    signed: {
+      number: numberWords(issued),
+      changes: issued.changes,
+      signedName: issued.signedName,
+      licence: issued.licence,
+      issuedOn: issued.on,
+    },
     record: wholeRecord(entries, authors, assessment),
   });
   const report: ReportData = { ...composed, ...(stored.text && { text }) };

@@ -1,7 +1,9 @@
+import { properties } from '../../record/entries/properties';
 import type { Assessment } from '../../judge/assess/assess';
 import { gradeWords, grades } from '../../vocabulary/grade';
 import { orderEntries } from '../../record/entries/history';
-import type { Entry } from '../../record/entries/entry';
+import type { Entry, Json } from '../../record/entries/entry';
+import { canonicalJson } from '../../vocabulary/canonical';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
@@ -14,8 +16,15 @@ export interface WholeRecord {
   lines: RecordLine[];
 }
 
-/** What the whole record prints of an inspection. */
+/** What the whole record prints of an inspection; the facts of an entry in the order they are asked for. */
 export const wholeRecord = (
+  entries: readonly Entry[],
+  authors: readonly Author[],
+  assessed: Pick<Assessment, 'site' | 'settings'>,
+): WholeRecord => recordAsIssued(entries.map(inOrderAsked), authors, assessed);
+
+/** The same with facts in the order they are stored in, as it was printed before texts were sealed. */
+export const recordAsIssued = (
   entries: readonly Entry[],
   authors: readonly Author[],
   { site, settings }: Pick<Assessment, 'site' | 'settings'>,
@@ -23,6 +32,22 @@ export const wholeRecord = (
   settings: settingsLines(settings),
   lines: recordLines(entries, authors, site),
 });
+
+const asked = new Map(Object.keys(properties).map((name, at) => [name, at]));
+
+/** However a store keeps the facts of an entry, they read in one order. */
+function inOrderAsked(entry: Entry): Entry {
+  if (entry.kind === 'undo') return entry;
+  const facts = Object.entries(entry.facts).sort(
+    ([a], [b]) => (asked.get(a) ?? asked.size) - (asked.get(b) ?? asked.size) || (a < b ? -1 : 1),
+  );
+  return {
+    ...entry,
+    facts: Object.fromEntries(
+      facts.map(([property, value]) => [property, JSON.parse(canonicalJson(value)) as Json]),
+    ),
+  };
+}
 
 /** One entry as the record prints it. */
 export interface RecordLine {
