@@ -86,6 +86,16 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', ...clockAndChance, ...pastTheReader] },
   },
   {
+    files: ['src/{ui,client}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        { name: 'fetch', message: 'One client asks the server: src/client/http.' },
+      ],
+    },
+  },
+  {
     files: ['src/{ui,app,server,client,workers,stand-ins}/**/*.{ts,tsx}'],
     rules: { 'no-restricted-syntax': ['error', ...pastTheReader] },
   },

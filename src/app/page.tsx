@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { daysAfter } from '@/core/show/report/dates';
+import { daysAfter, utcDay } from '@/core/show/report/dates';
 import { listDue, listInspections, listRechecked } from '@/server/commands/read-inspection';
 import { numberWords } from '@/server/commands/stored-inspection';
 import type { InspectionLine } from '@/ui/Today/Today';
@@ -16,7 +16,7 @@ export default async function TodayPage({
   const session = await requireSession();
   const { q } = await searchParams;
   const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
-  const soon = daysAfter(new Date().toISOString().slice(0, 10), soonDays);
+  const soon = daysAfter(utcDay(new Date()), soonDays);
   const [states, due, rechecked] = await Promise.all([
     listInspections(session, words),
     words ? [] : listDue(session, soon),

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
-import { ines, test } from './world';
+import { ines, pressable, test } from './world';
 
 test.setTimeout(240_000);
 // Each half on a worker of its own.
@@ -93,11 +93,7 @@ for (const [part, some] of parts.entries())
       await expect(page.getByRole('main')).toBeVisible();
       if (!/^(Today|Report|Library|Issue|Mailbox)/.test(name))
         await expect(page.getByText('All arrived')).toBeVisible();
-      if (press)
-        await page
-          .getByRole('group', { name: 'Show' })
-          .getByRole('button', { name: press })
-          .click();
+      if (press) await pressable(page.getByLabel('Show', { exact: true }), press, false).click();
       await check(name, drawn);
     }
     if (part !== 0) return;

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { expect } from '@playwright/test';
-import { ines, odile, signInByKeys, test } from './world';
+import { ines, odile, pressable, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 test.setTimeout(240_000);
@@ -108,7 +108,7 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   const detail = page.getByRole('complementary', { name: 'Chosen item' });
   await item(/Opening 30/).click();
   await detail.getByRole('combobox', { name: 'Opening', exact: true }).selectOption('blanked');
-  await detail.getByRole('button', { name: 'Mended', exact: true }).click();
+  await pressable(detail, 'Mended').click();
   await expect(item(/Opening 30/)).toContainText('mended: the rules find nothing now');
   await item(/In front of the panel/).click();
   await detail.getByRole('textbox', { name: /Clear depth in front/ }).fill('1100');
@@ -116,12 +116,12 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   await expect(item(/In front of the panel/)).toContainText('mended: the rules find nothing now');
   await item(/Breaker 18/).click();
   await expect(detail.getByRole('img', { name: 'The breaker at 18 and its wire' })).toBeVisible();
-  await detail.getByRole('button', { name: 'Mended', exact: true }).click();
+  await pressable(detail, 'Mended').click();
   await expect(item(/Breaker 18/)).toContainText('do not show it');
   await expect(page.getByText('All arrived')).toBeVisible();
 
   await page.goto(`${origin}${cottage}/issue`);
-  await page.getByRole('button', { name: 'The closing report' }).click();
+  await pressable(page, 'The closing report').click();
   await page.getByRole('button', { name: 'Sign and issue the closing report' }).click();
   const closing = page.getByRole('article', { name: /^Report / }).first();
   await expect(closing).toContainText('Closing report');

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { openings, rows } from './panel';
-import { ines, panelFacts, readPackageFile, test } from './world';
+import { ines, panelFacts, pressable, readPackageFile, test } from './world';
 import { assess } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { lineOf } from './panel';
@@ -21,8 +21,7 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
   await page.getByRole('button', { name: 'Start the walk' }).tap();
 
   const selected = page.getByRole('region', { name: 'Selected' });
-  const tap = (name: string | RegExp) =>
-    selected.getByRole('button', { name, exact: typeof name === 'string' }).tap();
+  const tap = (name: string | RegExp) => pressable(selected, name).tap();
   await page.getByRole('button', { name: /Neutrals, grounds/ }).tap();
   await tap('neutral bar with 18 screws');
   await page.getByRole('button', { name: /8 Inside/ }).tap();
@@ -33,7 +32,7 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
     await position(row.at).tap();
     await tap({ 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'Tandem' }[row.form]);
     await tap(`${row.rating} A`);
-    await expect(selected.getByRole('button', { name: 'Marked for 1' })).toBeVisible();
+    await expect(pressable(selected, 'Marked for 1')).toBeVisible();
     for (const [index, wires] of row.wires.entries()) {
       const screw = {
         'single-pole': `${row.at}`,
@@ -45,10 +44,7 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
         await group
           .getByRole('button', { name: `Add wire ${size} copper to screw ${screw}` })
           .tap();
-        await group
-          .getByRole('button', { name: `${size} copper is ${colour}` })
-          .nth(at)
-          .tap();
+        await pressable(group, `${size} copper is ${colour}`).nth(at).tap();
       }
       await group.getByRole('button', { name: `That is all: ${wires.length}` }).tap();
     }
@@ -72,7 +68,7 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
     await tap({ covered: 'Cover closed', blank: 'Blank', open: 'Open' }[state]);
   }
 
-  await page.getByRole('button', { name: /^Findings \d+/ }).tap();
+  await pressable(page, /^Findings \d+/).tap();
   const found = page.getByRole('region', { name: 'Found' });
   await expect(found.getByText('20 A on 14 copper, limit 15 A')).toBeVisible();
   await expect(found.getByText('2 conductors under one screw marked for 1')).toBeVisible();

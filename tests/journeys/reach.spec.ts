@@ -18,6 +18,12 @@ const asked = (subject: Subject) =>
       !['Not there after all', 'Conductors here, all told'].includes(spec.label),
   );
 
+/** Tab stops at it, or at the choices it is one of. */
+const inReachOfTab = (element: Element): boolean =>
+  (element as HTMLElement).tabIndex >= 0 ||
+  element.closest('[role=radiogroup][tabindex="0"], [role=toolbar][tabindex="0"]') !== null ||
+  !!element.parentElement?.querySelector(':scope > [tabindex="0"]');
+
 /** Each property of the subject has a control in the sheet with its name, in reach of Tab. */
 async function allThere(sheet: Locator, subject: Subject, without: readonly string[] = []) {
   await expect(async () => {
@@ -28,10 +34,10 @@ async function allThere(sheet: Locator, subject: Subject, without: readonly stri
       const controls = sheet
         .getByRole('textbox', { name })
         .or(sheet.getByRole('combobox', { name }))
-        .or(sheet.getByRole('button', { name }));
+        .or(sheet.getByRole('button', { name }))
+        .or(sheet.getByRole('radio', { name }));
       const there = (await controls.count()) > 0;
-      if (!there || (await controls.first().getAttribute('tabindex')) === '-1')
-        missing.push(spec.label);
+      if (!there || !(await controls.first().evaluate(inReachOfTab))) missing.push(spec.label);
     }
     expect(missing, `${subject}: reached by name`).toEqual([]);
   }).toPass({ timeout: 15_000 });

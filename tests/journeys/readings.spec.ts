@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { ines, odile, signInByKeys, test } from './world';
+import { ines, odile, pressable, signInByKeys, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 test.setTimeout(240_000);
@@ -62,7 +62,7 @@ test('readings of the stand-ins reveal the lost neutral and the bond in the boat
   await expect(page.getByText('All arrived')).toBeVisible();
 
   await page.getByRole('link', { name: 'Supply' }).click();
-  await page.getByRole('button', { name: 'What flows' }).click();
+  await pressable(page, 'What flows').click();
   const flows = page.getByRole('main');
   await expect(flows).toContainText('on the feeder ground of Boat shed panel');
   await page.getByRole('checkbox', { name: /joined to enclosure at Boat shed panel/ }).uncheck();

@@ -5,7 +5,7 @@ import type { PositionLine } from '@/core/record/shorthand/line';
 import { parseLine } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { lockKeepersHouse, mainPanelLines } from '@/server/demo/lock-keepers-house';
-import { ines, panelFacts, readPackageFile, test } from './world';
+import { ines, panelFacts, pressable, readPackageFile, test } from './world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 test.setTimeout(300_000);
@@ -57,8 +57,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
   const box = (name: string | RegExp) =>
     selected.getByRole('textbox', { name, exact: typeof name === 'string' });
   const list = (name: string) => selected.getByRole('combobox', { name, exact: true });
-  const button = (name: string | RegExp) =>
-    selected.getByRole('button', { name, exact: typeof name === 'string' });
+  const button = (name: string | RegExp) => pressable(selected, name);
 
   await test.step('in front, the door, the handles, the cover', async () => {
     await stage(4);
@@ -118,7 +117,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
       for (const [at, { size, metal, colour }] of wires.entries()) {
         const words = `${size} ${metal === 'cu' ? 'copper' : 'aluminium'}`;
         await thumb.tap(group.getByRole('button', { name: `Add wire ${words} to screw ${label}` }));
-        await thumb.tap(group.getByRole('button', { name: `${words} is ${colour}` }).nth(at));
+        await thumb.tap(pressable(group, `${words} is ${colour}`).nth(at));
       }
       await thumb.tap(group.getByRole('button', { name: `That is all: ${wires.length}` }));
     }
@@ -146,9 +145,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
   }
 
   async function recordMaker(maker: string) {
-    const quick = selected
-      .getByRole('group', { name: 'Maker of the breaker' })
-      .getByRole('button', { name: maker, exact: true });
+    const quick = pressable(selected.getByLabel('Maker of the breaker'), maker);
     if ((await quick.count()) > 0) return thumb.tap(quick);
     await thumb.tap(selected.getByText('Everything of this breaker'));
     await thumb.fill(box('Maker'), maker);

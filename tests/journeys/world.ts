@@ -47,6 +47,14 @@ export interface Person {
   name: string;
 }
 
+/** A button, or one of several choices side by side, by its name. */
+export const pressable = (
+  within: Page | Locator,
+  name: string | RegExp,
+  exact = typeof name === 'string',
+): Locator =>
+  within.getByRole('button', { name, exact }).or(within.getByRole('radio', { name, exact }));
+
 /** Moves the focus with the Tab key alone until it is there. */
 export async function tabTo(
   page: Page,

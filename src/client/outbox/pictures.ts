@@ -1,3 +1,4 @@
+import { askJson } from '../http';
 import type { HeldDatabase, HeldPicture } from './held';
 
 /** What the server said to a picture. */
@@ -37,23 +38,19 @@ export function sendPictureOverHttp(
   headers: Record<string, string> = {},
 ): SendPicture {
   return async (member, { blob, digest }) => {
-    try {
-      const response = await fetch(`${origin}/api/pictures`, {
-        method: 'POST',
-        headers: { 'x-east-gate-member': member, ...headers },
-        body: blob,
-        signal: AbortSignal.timeout(60_000),
-      });
-      if (response.status === 401 || response.status === 409) return { kind: 'signed-out' };
-      if (response.status >= 400 && response.status < 500)
-        return { kind: 'refused', reason: ((await response.json()) as { fault: string }).fault };
-      if (!response.ok) return { kind: 'unreachable' };
-      const stored = (await response.json()) as { digest: string };
-      return stored.digest === digest
+    const answer = await askJson<{ digest: string }>(`${origin}/api/pictures`, {
+      method: 'post',
+      headers: { 'x-east-gate-member': member, ...headers },
+      body: blob,
+      timeout: 60_000,
+    });
+    if (answer.ok)
+      return answer.value.digest === digest
         ? { kind: 'arrived' }
         : { kind: 'refused', reason: 'It changed on the way.' };
-    } catch {
-      return { kind: 'unreachable' };
-    }
+    if (answer.status === 401 || answer.status === 409) return { kind: 'signed-out' };
+    return answer.status >= 400 && answer.status < 500
+      ? { kind: 'refused', reason: answer.faults.join(' ') }
+      : { kind: 'unreachable' };
   };
 }

@@ -1,3 +1,4 @@
+import { postJson } from '../http';
 import type { Entry } from '@/core/record/entries/entry';
 
 export interface DeliveryResult {
@@ -22,22 +23,21 @@ export type Transport = (
 /** Sends over HTTP. The member's name goes along, so that another's session does not deliver for him. */
 export function httpTransport(origin = '', headers: Record<string, string> = {}): Transport {
   return async (member, inspection, entries) => {
-    let response: Response;
-    try {
-      response = await fetch(`${origin}/api/entries`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json', 'x-east-gate-member': member, ...headers },
-        body: JSON.stringify({ inspection, entries }),
-        signal: AbortSignal.timeout(20_000),
-      });
-      if (response.status === 401 || response.status === 409) return { kind: 'signed-out' };
-      if (response.status === 400 || response.status === 413)
-        return { kind: 'refused', reason: ((await response.json()) as { fault: string }).fault };
-      if (!response.ok) return { kind: 'unreachable' };
-      const { deliveries } = (await response.json()) as { deliveries: DeliveryResult[] };
-      return { kind: 'delivered', results: deliveries };
-    } catch {
-      return { kind: 'unreachable' };
+    const answer = await postJson<{ deliveries: DeliveryResult[] }>(
+      `${origin}/api/entries`,
+      { inspection, entries },
+      { headers: { 'x-east-gate-member': member, ...headers } },
+    );
+    if (answer.ok) return { kind: 'delivered', results: answer.value.deliveries };
+    switch (answer.status) {
+      case 401:
+      case 409:
+        return { kind: 'signed-out' };
+      case 400:
+      case 413:
+        return { kind: 'refused', reason: answer.faults.join(' ') };
+      default:
+        return { kind: 'unreachable' };
     }
   };
 }

@@ -7,7 +7,7 @@ import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesNamed } from '@/core/record/package/pictures-named';
-import { asOfDay } from '@/core/show/report/dates';
+import { asOfDay, utcDay } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
@@ -88,7 +88,7 @@ export async function issueReport(
     const id = randomUUID();
     const number = last?.number ?? (await oneNextNumber(tx, now.getUTCFullYear()));
     const revision = last ? last.revision + 1 : 0;
-    const issuedOn = now.toISOString().slice(0, 10);
+    const issuedOn = utcDay(now);
     const report: ReportData = {
       ...closed,
       text: composeText({
@@ -207,7 +207,7 @@ export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: s
   changes: row.changes,
   signedName: row.signed_name,
   licence: row.licence,
-  issuedOn: row.issued_at.toISOString().slice(0, 10),
+  issuedOn: utcDay(row.issued_at),
   digest: row.digest,
 });
 

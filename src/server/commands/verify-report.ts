@@ -21,6 +21,7 @@ import { sha256Hex } from '../sha256';
 import { reportDigest } from './issue-report';
 import { numberWords } from './stored-inspection';
 import { reportOf } from './read-report';
+import { utcDay } from '@/core/show/report/dates';
 
 export interface Verification {
   /** The sealed package, the entries as they stand in the store, and the digest are one. */
@@ -103,7 +104,7 @@ function signedOtherwise(row: IssuedWhole, { issued }: InspectionPackage): strin
     changes: row.changes,
     signedName: row.signed_name,
     licence: row.licence,
-    on: row.issued_at.toISOString().slice(0, 10),
+    on: utcDay(row.issued_at),
   };
   return (Object.keys(stands) as (keyof typeof stands)[])
     .filter((part) => stands[part] !== issued[part])

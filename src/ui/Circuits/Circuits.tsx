@@ -9,6 +9,7 @@ import { ManyCircuits } from './ManyCircuits';
 import { PasteLines } from './PasteLines';
 import { Load } from '../Load/Load';
 import { Trace } from '../Trace/Trace';
+import { OneOf } from '../primitives/OneOf';
 
 /** The table of circuits, what can be done to many at once, and the card for the door. */
 export function Circuits() {
@@ -21,18 +22,12 @@ export function Circuits() {
       <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-6">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
           <h2 className="text-lg font-bold">Circuits of {panel.name}</h2>
-          <div className="flex gap-2" role="group" aria-label="Show">
-            {shown.map(([key, words]) => (
-              <button
-                key={key}
-                className="act"
-                aria-pressed={show === key}
-                onClick={() => setShow(key)}
-              >
-                {words}
-              </button>
-            ))}
-          </div>
+          <OneOf
+            label="Show"
+            choices={shown.map(([value, words]) => ({ value, words }))}
+            value={show}
+            choose={setShow}
+          />
         </div>
         {show === 'load' && <Load />}
         {show === 'trace' && <Trace key={panel.id} />}

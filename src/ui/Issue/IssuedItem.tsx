@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
 import { dayWords } from '@/core/show/report/dates';
-import { postJson } from '../primitives/post-json';
+import { postJson } from '@/client/http';
 import { PdfButton } from '../Report/PdfButton';
 import { VerifyForm } from './VerifyForm';
 

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
-import { postJson } from '../primitives/post-json';
+import { postJson } from '@/client/http';
 
 interface SignFormProps {
   inspection: string;

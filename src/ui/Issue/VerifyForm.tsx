@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { FormEvent } from 'react';
-import { postJson } from '../primitives/post-json';
+import { postJson } from '@/client/http';
 
 interface Verification {
   sealed: boolean;

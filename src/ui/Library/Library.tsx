@@ -11,6 +11,7 @@ import { Families } from './Families';
 import { Office } from './Office';
 import { Rules } from './Rules';
 import { YardstickTables } from './YardstickTables';
+import { postJson } from '@/client/http';
 
 const tabs = [
   ['rules', 'Rules'],
@@ -23,15 +24,10 @@ const tabs = [
 export function Library({ session, settings: initial }: { session: Who; settings: Settings }) {
   const [settings, setSettings] = useState(initial);
   const save = async (next: Settings) => {
-    const response = await fetch('/api/settings', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(next),
-    }).catch(() => undefined);
-    if (!response) return 'No connection: nothing was changed.';
-    const body = (await response.json()) as { settings?: Settings; faults?: string[] };
-    if (!response.ok || !body.settings) return (body.faults ?? ['Not saved.']).join(' ');
-    setSettings(body.settings);
+    const answer = await postJson<{ settings: Settings }>('/api/settings', next);
+    if (!answer.ok)
+      return answer.status === 0 ? 'No connection: nothing was changed.' : answer.faults.join(' ');
+    setSettings(answer.value.settings);
     return undefined;
   };
   return (

@@ -12,6 +12,7 @@ import { EventSourceDriver } from '@/stand-ins/event-source-driver';
 import { useBook } from '../Book/context';
 import { VerdictMark } from './VerdictMark';
 import { useInstrument } from './use-instrument';
+import { OneOf } from '../primitives/OneOf';
 
 interface InstrumentBenchProps {
   slot: Slot;
@@ -72,18 +73,16 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
     <div className="grid gap-3 max-lg:gap-2">
       <h3 className="text-heading font-bold">{slot.words}</h3>
       {slot.button ? (
-        <div className="flex flex-wrap gap-2" role="group" aria-label="Test button">
-          {Object.entries(propertySpec('testButton')!.choices!).map(([value, words]) => (
-            <button
-              key={value}
-              className="act"
-              aria-pressed={reading.fact?.value === value}
-              onClick={() => void record(value)}
-            >
-              {words}
-            </button>
-          ))}
-        </div>
+        <OneOf
+          label="Test button"
+          className="flex flex-wrap gap-2"
+          choices={Object.entries(propertySpec('testButton')!.choices!).map(([value, words]) => ({
+            value,
+            words,
+          }))}
+          value={reading.fact ? String(reading.fact.value) : undefined}
+          choose={(value) => void record(value)}
+        />
       ) : (
         <>
           <div

@@ -2,6 +2,7 @@ import type { Slot } from '@/core/fieldwork/bench/slots';
 import type { Reading } from '@/core';
 import { useBook } from '../Book/context';
 import { VerdictMark } from './VerdictMark';
+import { clock } from '@/core/show/report/dates';
 
 interface SlotTableProps {
   slots: readonly Slot[];
@@ -47,8 +48,7 @@ export function SlotTable({ slots, readingOf, chosen, choose }: SlotTableProps) 
                 <VerdictMark verdict={verdict} />
                 {taking && (
                   <span className="text-caption text-ink2 block">
-                    {names.get(taking.author) ?? taking.author},{' '}
-                    {taking.at.slice(0, 16).replace('T', ' ')},{' '}
+                    {names.get(taking.author) ?? taking.author}, {clock(taking.at)},{' '}
                     {taking.instrumentWords ?? 'instrument not recorded'}
                   </span>
                 )}

@@ -17,6 +17,7 @@ import {
   terminalTemperatures,
 } from '@/core/show/thermal/terminal-spots';
 import { useBook } from '../Book/context';
+import { askText } from '@/client/http';
 
 /** A thermal picture laid over the panel by two tapped corners; its temperatures become readings. */
 export function Thermal() {
@@ -46,10 +47,8 @@ export function Thermal() {
   };
   const take = async () => {
     const query = new URLSearchParams({ panel: panel.id });
-    const response = await fetch(`/inspections/${inspection}/thermal.csv?${query}`).catch(
-      () => undefined,
-    );
-    if (response?.ok) read(await response.text());
+    const answer = await askText(`/inspections/${inspection}/thermal.csv?${query}`);
+    if (answer.ok) read(answer.value);
     else setFault('The stand-in camera does not answer: it needs the connection.');
   };
   const [first, second] = taps;

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { askJson } from '@/client/http';
 
 interface PdfButtonProps {
   /** Address of the PDF; with &ask it tells how far it is. */
@@ -32,9 +33,9 @@ export function PdfButton({ href }: PdfButtonProps) {
     setAnswer({ state: 'waiting', step: 0, steps: 0 });
     try {
       for (;;) {
-        const response = await fetch(`${href}&ask`);
-        if (!response.ok) throw new Error(`The server answered ${response.status}.`);
-        const now = (await response.json()) as Answer;
+        const answered = await askJson<Answer>(`${href}&ask`);
+        if (!answered.ok) throw new Error(answered.faults.join(' '));
+        const now = answered.value;
         setAnswer(now);
         if (now.state === 'failed') throw new Error('the server’s log says why.');
         if (now.state === 'made') break;

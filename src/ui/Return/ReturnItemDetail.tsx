@@ -14,6 +14,7 @@ import type { ReportData } from '@/core/show/report/report';
 import { FactSheet } from '../facts/FactSheet';
 import { useBook } from '../Book/context';
 import { BeforeAndNow } from './BeforeAndNow';
+import { OneOf } from '../primitives/OneOf';
 
 const ticks = Object.entries(properties.returnTick.choices) as [
   keyof typeof properties.returnTick.choices,
@@ -52,18 +53,14 @@ export function ReturnItemDetail({ item, issued }: ReturnItemDetailProps) {
         <br />
         Now: <strong>{item.nowWords}</strong>
       </p>
-      <div className="flex flex-wrap gap-2" role="group" aria-label="What was found now">
-        {ticks.map(([tick, label]) => (
-          <button
-            key={tick}
-            className="act min-h-12!"
-            aria-pressed={item.tick === tick}
-            onClick={() => void record({ returnTick: tick })}
-          >
-            {capital(label)}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="What was found now"
+        className="flex flex-wrap gap-2"
+        each="act min-h-12!"
+        choices={ticks.map(([value, label]) => ({ value, words: capital(label) }))}
+        value={item.tick}
+        choose={(returnTick) => void record({ returnTick })}
+      />
       <form
         className="flex items-end gap-2"
         onSubmit={(event) => {

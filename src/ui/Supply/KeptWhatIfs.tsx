@@ -3,6 +3,7 @@
 import { observe } from '@/core/fieldwork/recording/draft';
 import type { WhatIf } from '@/core/vocabulary/what-if';
 import { useBook } from '../Book/context';
+import { clockDay } from '@/core/show/report/dates';
 
 /** What-ifs kept with the inspection; each can be laid over the record again. */
 export function KeptWhatIfs({ open }: { open(whatIf: WhatIf): void }) {
@@ -29,7 +30,7 @@ export function KeptWhatIfs({ open }: { open(whatIf: WhatIf): void }) {
                 <strong>{reader.value(id, 'name') ?? 'What if'}</strong>{' '}
                 {reader.value(id, 'whatIfSays')}{' '}
                 <span className="text-ink2">
-                  {fact && `${names.get(fact.author) ?? fact.author}, ${fact.at.slice(0, 10)}`}
+                  {fact && `${names.get(fact.author) ?? fact.author}, ${clockDay(fact.at)}`}
                 </span>
               </span>
               {fact && (

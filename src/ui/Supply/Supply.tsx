@@ -8,6 +8,7 @@ import { AroundList } from './AroundList';
 import { NodeDetail } from './NodeDetail';
 import { SupplyDrawing } from './SupplyDrawing';
 import { WhatFlows } from './WhatFlows';
+import { OneOf } from '../primitives/OneOf';
 
 /** The way of the power from the service to the last panel, drawn; what hangs on what is set on it. */
 export function Supply() {
@@ -24,14 +25,16 @@ export function Supply() {
     >
       <div className="border-line flex items-center gap-2 border-b px-4 py-2 lg:px-8">
         <h2 className="text-lg font-bold">Supply</h2>
-        <div className="ml-4 flex gap-2" role="group" aria-label="Show">
-          <button className="act" aria-pressed={!flows} onClick={() => setFlows(false)}>
-            What is there
-          </button>
-          <button className="act" aria-pressed={flows} onClick={() => setFlows(true)}>
-            What flows
-          </button>
-        </div>
+        <OneOf
+          label="Show"
+          className="ml-4 flex gap-2"
+          choices={[
+            { value: 'there', words: 'What is there' },
+            { value: 'flows', words: 'What flows' },
+          ]}
+          value={flows ? 'flows' : 'there'}
+          choose={(show) => setFlows(show === 'flows')}
+        />
       </div>
       {flows ? (
         <WhatFlows />

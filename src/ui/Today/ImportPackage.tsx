@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
+import { askJson } from '@/client/http';
 
 type Said =
   { kind: 'told'; text: string; inspection: string } | { kind: 'refused'; faults: string[] };
@@ -66,27 +67,21 @@ export function ImportPackage() {
 }
 
 async function send(file: File): Promise<Said> {
-  try {
-    const response = await fetch('/api/packages', { method: 'POST', body: file });
-    const body = (await response.json()) as {
-      faults?: string[];
-      fault?: string;
-      added: number;
-      already: number;
-      inspection: string;
-      notes: string[];
-    };
-    if (!response.ok)
-      return {
-        kind: 'refused',
-        faults: body.faults ?? [body.fault ?? `status ${response.status}`],
-      };
-    const text = `${body.added} entries added, ${body.already} were here already. ${body.notes.join(' ')}`;
-    return { kind: 'told', text, inspection: body.inspection };
-  } catch {
+  const answer = await askJson<{
+    added: number;
+    already: number;
+    inspection: string;
+    notes: string[];
+  }>('/api/packages', { method: 'post', body: file, timeout: 300_000 });
+  if (!answer.ok)
     return {
       kind: 'refused',
-      faults: ['The server was not reached, or cut the package off as too large.'],
+      faults:
+        answer.status === 0
+          ? ['The server was not reached, or cut the package off as too large.']
+          : answer.faults,
     };
-  }
+  const { added, already, notes, inspection } = answer.value;
+  const text = `${added} entries added, ${already} were here already. ${notes.join(' ')}`;
+  return { kind: 'told', text, inspection };
 }

@@ -7,6 +7,8 @@ import type { Seen } from '@/core/model/tracing/decode';
 import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
 import { breakerOf } from '@/core/model/tracing/words';
 import { useBook } from '../Book/context';
+import { OneOf } from '../primitives/OneOf';
+import { askJson } from '@/client/http';
 
 interface RoundScreenProps {
   trace: PanelTrace;
@@ -26,14 +28,12 @@ export function RoundScreen({ trace, round, done }: RoundScreenProps) {
   const see = (ids: readonly string[], inRound: Seen) =>
     actions.record(() => ids.map((id) => observe(reader, outletRoundRef(id, number), { inRound })));
   const ask = async () => {
-    const response = await fetch(`/inspections/${inspection}/round.json?round=${round.id}`).catch(
-      () => undefined,
+    const answer = await askJson<{ outlets: Record<string, Seen> }>(
+      `/inspections/${inspection}/round.json?round=${round.id}`,
     );
-    const said = response?.ok
-      ? ((await response.json()) as { outlets: Record<string, Seen> }).outlets
-      : undefined;
-    setFault(said ? undefined : 'The stand-in house does not answer.');
-    if (!said) return;
+    setFault(answer.ok ? undefined : 'The stand-in house does not answer.');
+    if (!answer.ok) return;
+    const said = answer.value.outlets;
     await actions.record(() =>
       trace.outlets.flatMap(({ id }) =>
         said[id] ? [observe(reader, outletRoundRef(id, number), { inRound: said[id] })] : [],
@@ -83,22 +83,22 @@ export function RoundScreen({ trace, round, done }: RoundScreenProps) {
             {trace.outlets.map(({ id, name, room, looks }) => (
               <li
                 key={id}
-                className="border-hair grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-2 border-b py-1"
+                className="border-hair grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-b py-1"
               >
                 <span>
                   <strong>{name}</strong> <span className="text-ink2">{room}</span>
                 </span>
-                {(['dead', 'alive'] as const).map((seen) => (
-                  <button
-                    key={seen}
-                    className="act min-h-12! w-20"
-                    aria-label={`${name}, ${room ?? ''} ${seen}`}
-                    aria-pressed={looks.get(number) === seen}
-                    onClick={() => void see([id], seen)}
-                  >
-                    {seen}
-                  </button>
-                ))}
+                <OneOf
+                  label={`${name}, ${room ?? ''}`}
+                  each="act min-h-12! w-20"
+                  choices={(['dead', 'alive'] as const).map((seen) => ({
+                    value: seen,
+                    words: seen,
+                    name: `${name}, ${room ?? ''} ${seen}`,
+                  }))}
+                  value={looks.get(number)}
+                  choose={(seen) => void see([id], seen)}
+                />
               </li>
             ))}
           </ul>

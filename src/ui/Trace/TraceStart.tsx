@@ -4,6 +4,7 @@ import { capital, counted } from '@/core/vocabulary/phrases';
 import type { Round } from '@/core/model/tracing/plan';
 import type { PanelTrace } from '@/core/model/tracing/trace-of-panel';
 import { useBook } from '../Book/context';
+import { OneOf } from '../primitives/OneOf';
 
 interface TraceStartProps {
   trace: PanelTrace;
@@ -30,25 +31,18 @@ export function TraceStart({ trace, begin, walk }: TraceStartProps) {
         With lamps and appliances on, breakers are switched off by rounds and the rooms walked. Only
         by those who may switch off here; what must stay on is never in a round.
       </p>
-      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Way of tracing">
-        {(
-          [
-            ['code', 'By code: several off at once'],
-            ['names', 'Names only: fewest rounds'],
-            ['single', 'One at a time'],
-          ] as const
-        ).map(([value, words]) => (
-          <button
-            key={value}
-            className="act"
-            aria-pressed={way === value}
-            disabled={rounds.length > 0 && way !== value}
-            onClick={() => void actions.observe(panel.id, { traceWay: value })}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="Way of tracing"
+        className="mt-2 flex flex-wrap gap-2"
+        choices={[
+          { value: 'code', words: 'By code: several off at once' },
+          { value: 'names', words: 'Names only: fewest rounds' },
+          { value: 'single', words: 'One at a time' },
+        ]}
+        value={way}
+        disabled={(value) => rounds.length > 0 && way !== value}
+        choose={(traceWay) => void actions.observe(panel.id, { traceWay })}
+      />
       <p className="mt-2">
         {planned.ok
           ? `${counted(panel.circuits.length, 'circuit')}, ${counted(plannedRounds.length, 'round')}; ${rounds.length} begun, ${counted(outlets.length, 'outlet')}.`

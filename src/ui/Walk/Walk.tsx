@@ -9,6 +9,7 @@ import { Ledger } from './Ledger';
 import { PanelSheet } from './PanelSheet';
 import { ShorthandBar } from './ShorthandBar';
 import { StageRail } from './StageRail';
+import { OneOf } from '../primitives/OneOf';
 
 /** Alt with 1 to 9 leads to stages 1 to 9, with 0 to 10. */
 function stageOfKey(code: string): number | undefined {
@@ -88,21 +89,17 @@ export function Walk() {
         <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center lg:hidden">
           <strong className="text-ink">{cautionLead}</strong> {cautionSupply}
         </p>
-        <div className="flex gap-2 px-4 pt-2 lg:hidden">
-          <button
-            className="act flex-1"
-            aria-pressed={below === 'detail'}
-            onClick={() => setBelow('detail')}
-          >
-            Detail
-          </button>
-          <button
-            className="act flex-1"
-            aria-pressed={below === 'findings'}
-            onClick={() => setBelow('findings')}
-          >
-            Findings {count}
-          </button>
+        <div className="px-4 pt-2 lg:hidden">
+          <OneOf
+            label="Below the drawing"
+            each="act flex-1"
+            choices={[
+              { value: 'detail', words: 'Detail' },
+              { value: 'findings', words: `Findings ${count}` },
+            ]}
+            value={below}
+            choose={setBelow}
+          />
           <button className="act" disabled={!state.canRedo} onClick={() => void store.redo()}>
             Redo
           </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { OneOf, SomeOf } from '../primitives/OneOf';
 import { SelectField } from './SelectField';
 
 interface ChoiceFieldProps {
@@ -18,27 +19,29 @@ export function ChoiceField({ label, choices, value, record }: ChoiceFieldProps)
   const letters = entries.reduce((sum, [, words]) => sum + words.length, 0);
   if (entries.length <= 4 && letters <= mostLetters)
     return (
-      <div role="group" aria-label={label} className="grid content-start gap-0.5">
+      <div className="grid content-start gap-0.5">
         <span className="text-caption text-ink2">{label}</span>
-        <div className="flex gap-1.5">
-          {entries.map(([key, words]) => (
-            <button
-              key={key}
-              className="act flex-1 px-1.5!"
-              aria-pressed={value === key}
-              aria-label={`${label}: ${words}`}
-              onClick={() => record(key)}
-            >
-              {words}
-            </button>
-          ))}
-        </div>
+        <OneOf
+          label={label}
+          className="flex gap-1.5"
+          each="act flex-1 px-1.5!"
+          choices={entries.map(([key, words]) => ({
+            value: key,
+            words,
+            name: `${label}: ${words}`,
+          }))}
+          value={value}
+          choose={record}
+        />
       </div>
     );
   return (
     <SelectField label={label} options={entries} unset="not seen" value={value} record={record} />
   );
 }
+
+/** Stands for none of the choices. */
+const none = '-';
 
 interface ChoicesFieldProps {
   label: string;
@@ -49,32 +52,26 @@ interface ChoicesFieldProps {
 
 /** Several of these, or none of them: none is said, never assumed. */
 export function ChoicesField({ label, choices, value, record }: ChoicesFieldProps) {
-  const toggle = (key: string) =>
-    record(value?.includes(key) ? value.filter((one) => one !== key) : [...(value ?? []), key]);
   return (
-    <div role="group" aria-label={label} className="grid content-start gap-0.5">
+    <div className="grid content-start gap-0.5">
       <span className="text-caption text-ink2">{label}</span>
-      <div className="flex flex-wrap gap-1.5">
-        <button
-          className="act px-2!"
-          aria-pressed={value?.length === 0}
-          aria-label={`${label}: none of these`}
-          onClick={() => record([])}
-        >
-          none
-        </button>
-        {Object.entries(choices).map(([key, words]) => (
-          <button
-            key={key}
-            className="act px-2!"
-            aria-pressed={value?.includes(key) ?? false}
-            aria-label={`${label}: ${words}`}
-            onClick={() => toggle(key)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
+      <SomeOf
+        label={label}
+        choices={[
+          { value: none, words: 'none', name: `${label}: none of these` },
+          ...Object.entries(choices).map(([key, words]) => ({
+            value: key,
+            words,
+            name: `${label}: ${words}`,
+          })),
+        ]}
+        value={value?.length === 0 ? [none] : (value ?? [])}
+        choose={(next) =>
+          record(
+            next.includes(none) && value?.length !== 0 ? [] : next.filter((one) => one !== none),
+          )
+        }
+      />
     </div>
   );
 }

@@ -2,27 +2,26 @@
 
 import { certainties } from '@/core/record/entries/entry';
 import { useBook } from '../Book/context';
+import { OneOf } from '../primitives/OneOf';
 
 /** How the next facts are known, where it is not as usual. */
 export function SureChoice() {
   const { sure, actions } = useBook();
   return (
-    <div
-      className="flex items-center gap-1.5"
-      role="group"
-      aria-label="How the next facts are known"
-    >
+    <div className="flex items-center gap-1.5">
       <span className="text-caption text-ink2">Known as</span>
-      {certainties.map((one) => (
-        <button
-          key={one}
-          className={`text-caption px-1.5 py-1 max-lg:min-h-12 ${sure === one ? 'bg-accent text-on-accent' : ''}`}
-          aria-pressed={sure === one}
-          onClick={() => actions.setSure(sure === one ? undefined : one)}
-        >
-          <span className={`sure-${one}`}>{one}</span>
-        </button>
-      ))}
+      <OneOf
+        label="How the next facts are known"
+        className="flex items-center gap-1.5"
+        each="text-caption data-[state=on]:bg-accent data-[state=on]:text-on-accent px-1.5 py-1 max-lg:min-h-12"
+        choices={certainties.map((one) => ({
+          value: one,
+          words: <span className={`sure-${one}`}>{one}</span>,
+        }))}
+        value={sure}
+        choose={actions.setSure}
+        unset={() => actions.setSure(undefined)}
+      />
     </div>
   );
 }

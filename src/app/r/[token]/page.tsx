@@ -8,6 +8,7 @@ import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../session/audience';
 import { wantedAudience } from '../../session/audience';
 import { addressOf } from '../../session/address';
+import { utcDay } from '@/core/show/report/dates';
 
 export const metadata: Metadata = {
   title: 'Panel report',
@@ -42,7 +43,7 @@ export default async function LinkPage({
             done={
               opened.acknowledged && {
                 by: opened.acknowledged.by,
-                on: opened.acknowledged.at.toISOString().slice(0, 10),
+                on: utcDay(opened.acknowledged.at),
               }
             }
           />

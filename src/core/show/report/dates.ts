@@ -1,4 +1,5 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { UTCDate } from '@date-fns/utc';
+import { addDays, format, formatISO, parseISO } from 'date-fns';
 import type { Entry } from '../../record/entries/entry';
 
 /** The day of the last entry as its author's clock showed it, YYYY-MM-DD. The report speaks as of that day. */
@@ -7,11 +8,20 @@ export function asOfDay(entries: readonly Pick<Entry, 'at'>[]): string | undefin
     (latest, { at }) => (latest === undefined || Date.parse(at) > Date.parse(latest) ? at : latest),
     undefined,
   );
-  return last?.slice(0, 10);
+  return last && clockDay(last);
 }
 
 /** "14 Apr 2026 09:41", as the author's own clock showed it. */
 export const wallTimeWords = (at: string) => format(parseISO(at.slice(0, 19)), 'd MMM yyyy HH:mm');
+
+/** "2026-04-14 09:41", as the author's own clock showed it. */
+export const clock = (at: string) => format(parseISO(at.slice(0, 19)), 'yyyy-MM-dd HH:mm');
+
+/** "2026-04-14", the day the author's own clock showed. */
+export const clockDay = (at: string) => format(parseISO(at.slice(0, 19)), 'yyyy-MM-dd');
+
+/** The day of a moment in world time, YYYY-MM-DD: what a seal is dated by. */
+export const utcDay = (moment: Date) => formatISO(new UTCDate(moment), { representation: 'date' });
 
 /** "14 April 2026" */
 export const dayWords = (day: string) => format(parseISO(day), 'd MMMM yyyy');

@@ -10,24 +10,20 @@ import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactField } from '../../facts/FactField';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
+import { OneOf, SomeOf } from '../../primitives/OneOf';
+
+const noticed = [
+  ['heatMark', 'Heat'],
+  ['melted', 'Melted'],
+  ['arcing', 'Arcing'],
+  ['moisture', 'Damp'],
+] as const;
 
 /** What else is recorded of a breaker, each where it is seen. */
 export function DeviceFacts({ device }: { device: DeviceView }) {
   const { state, panel, actions } = useBook();
   const { reader } = state.assessment.site;
-  const toggle = (property: 'heatMark' | 'melted' | 'arcing' | 'moisture', label: string) => {
-    const value = reader.value(device.id, property);
-    return (
-      <button
-        key={property}
-        className="act"
-        aria-pressed={value === true}
-        onClick={() => void actions.observe(device.id, { [property]: value !== true })}
-      >
-        {label}
-      </button>
-    );
-  };
+  const marks = noticed.filter(([property]) => reader.value(device.id, property) === true);
   const takes = reader.value(device.id, 'terminalTakes');
   const shared = panel.multiwires.find((group) => group.hots.some((hot) => hot.device === device));
   const others = panel.devices.filter((one) => one !== device);
@@ -42,24 +38,30 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
   };
   return (
     <div className="border-hair grid gap-2 border-t pt-2">
-      <div className="grid grid-cols-2 gap-2" role="group" aria-label="Screw marked for">
-        {([1, 2] as const).map((count) => (
-          <button
-            key={count}
-            className="act"
-            aria-pressed={takes === count}
-            onClick={() => void actions.observe(device.id, { terminalTakes: count })}
-          >
-            Marked for {count}
-          </button>
-        ))}
-      </div>
-      <div className="grid grid-cols-4 gap-2" role="group" aria-label="Noticed">
-        {toggle('heatMark', 'Heat')}
-        {toggle('melted', 'Melted')}
-        {toggle('arcing', 'Arcing')}
-        {toggle('moisture', 'Damp')}
-      </div>
+      <OneOf
+        label="Screw marked for"
+        className="grid grid-cols-2 gap-2"
+        choices={[
+          { value: '1', words: 'Marked for 1' },
+          { value: '2', words: 'Marked for 2' },
+        ]}
+        value={takes === 1 ? '1' : takes === 2 ? '2' : undefined}
+        choose={(count) => void actions.observe(device.id, { terminalTakes: Number(count) })}
+      />
+      <SomeOf
+        label="Noticed"
+        className="grid grid-cols-4 gap-2"
+        each="act"
+        choices={noticed.map(([value, words]) => ({ value, words }))}
+        value={marks.map(([property]) => property)}
+        choose={(next) => {
+          const changed = noticed.find(
+            ([property]) =>
+              next.includes(property) !== (reader.value(device.id, property) === true),
+          );
+          if (changed) void actions.observe(device.id, { [changed[0]]: next.includes(changed[0]) });
+        }}
+      />
       <div className="grid grid-cols-2 gap-2">
         <ScrewFields device={device} use="neutral" />
         <ScrewFields device={device} use="ground" />

@@ -12,6 +12,7 @@ import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';
 import { PositionHeading } from './PositionHeading';
 import { RepeatButtons } from './RepeatButtons';
+import { OneOf } from '../../primitives/OneOf';
 
 const ratings = [15, 20, 25, 30, 35, 40, 50, 60];
 
@@ -64,18 +65,14 @@ export function EmptyDetail({ position }: { position: PositionView }) {
       />
       <fieldset>
         <legend className="text-caption text-ink2">A device of this form and rating</legend>
-        <div className="mt-1 grid grid-cols-3 gap-2">
-          {forms.map((key) => (
-            <button
-              key={key}
-              className="act px-1.5!"
-              aria-pressed={form === key}
-              onClick={() => setForm(key)}
-            >
-              {capital(formOf(key).short)}
-            </button>
-          ))}
-        </div>
+        <OneOf
+          label="Form of the device"
+          className="mt-1 grid grid-cols-3 gap-2"
+          each="act px-1.5!"
+          choices={forms.map((key) => ({ value: key, words: capital(formOf(key).short) }))}
+          value={form}
+          choose={setForm}
+        />
         <div className="mt-2 grid grid-cols-4 gap-2">
           {noHandle ? (
             <button className="act act-main col-span-4" onClick={() => place()}>
@@ -93,25 +90,17 @@ export function EmptyDetail({ position }: { position: PositionView }) {
       <RepeatButtons position={position} />
       <fieldset>
         <legend className="text-caption text-ink2">No breaker</legend>
-        <div className="mt-1 grid grid-cols-3 gap-2">
-          <button className="act" aria-pressed={opening === 'open'} onClick={() => close('open')}>
-            Open
-          </button>
-          <button
-            className="act"
-            aria-pressed={opening === 'blanked'}
-            onClick={() => close('blanked')}
-          >
-            Blank
-          </button>
-          <button
-            className="act"
-            aria-pressed={opening === 'covered'}
-            onClick={() => close('covered')}
-          >
-            Cover closed
-          </button>
-        </div>
+        <OneOf
+          label="No breaker"
+          className="mt-1 grid grid-cols-3 gap-2"
+          choices={[
+            { value: 'open', words: 'Open' },
+            { value: 'blanked', words: 'Blank' },
+            { value: 'covered', words: 'Cover closed' },
+          ]}
+          value={opening}
+          choose={close}
+        />
       </fieldset>
       <PhotoInput about={position.ref} words={`Photo of ${position.number}`} />
       <details>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useBook } from '../../Book/context';
+import { OneOf } from '../../primitives/OneOf';
 
 const ratings = [60, 100, 125, 150, 200];
 
@@ -11,18 +12,14 @@ export function MainDetail() {
   return (
     <fieldset>
       <legend className="text-caption text-ink2">Main breaker, A</legend>
-      <div className="mt-1 grid grid-cols-5 gap-1.5">
-        {ratings.map((one) => (
-          <button
-            key={one}
-            className="act px-1!"
-            aria-pressed={rating === one}
-            onClick={() => void actions.recordLine({ kind: 'main', ratingA: one })}
-          >
-            {one}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="Main breaker, A"
+        className="mt-1 grid grid-cols-5 gap-1.5"
+        each="act px-1!"
+        choices={ratings.map((one) => ({ value: String(one), words: one }))}
+        value={rating === undefined ? undefined : String(rating)}
+        choose={(one) => void actions.recordLine({ kind: 'main', ratingA: Number(one) })}
+      />
     </fieldset>
   );
 }

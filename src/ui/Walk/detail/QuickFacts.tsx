@@ -5,6 +5,7 @@ import type { PropertyValue } from '@/core/record/entries/properties';
 import type { DeviceView } from '@/core/installation/panel/views';
 import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../../Book/context';
+import { OneOf } from '../../primitives/OneOf';
 
 /** What is asked of nearly every breaker: its maker, one tap where it was named before; its load. */
 export function QuickFacts({ device }: { device: DeviceView }) {
@@ -22,18 +23,14 @@ export function QuickFacts({ device }: { device: DeviceView }) {
   return (
     <>
       {makers.length > 0 && (
-        <div className="flex flex-wrap gap-2" role="group" aria-label="Maker of the breaker">
-          {makers.map((name) => (
-            <button
-              key={name}
-              className="act flex-1"
-              aria-pressed={maker === name}
-              onClick={() => void actions.observe(device.id, { maker: name })}
-            >
-              {name}
-            </button>
-          ))}
-        </div>
+        <OneOf
+          label="Maker of the breaker"
+          className="flex flex-wrap gap-2"
+          each="act flex-1"
+          choices={makers.map((name) => ({ value: name, words: name }))}
+          value={maker}
+          choose={(name) => void actions.observe(device.id, { maker: name })}
+        />
       )}
       <label className="text-caption text-ink2 grid gap-0.5">
         Kind of load

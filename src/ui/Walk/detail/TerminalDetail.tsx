@@ -10,6 +10,7 @@ import type { ConductorView, TerminalView } from '@/core/installation/panel/view
 import { systems } from '@/core/vocabulary/system';
 import type { Size } from '@/core/vocabulary/size';
 import { useBook } from '../../Book/context';
+import { OneOf } from '../../primitives/OneOf';
 
 const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
 const twoLegs: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
@@ -99,25 +100,28 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
     return (
       <li className="mt-1 flex flex-wrap items-center gap-1.5">
         <span className="min-w-20">{conductorWords(conductor)}</span>
-        {colours.map((one) => (
-          <button
-            key={one}
-            className="act swatch px-2!"
-            aria-pressed={colour === one}
-            aria-label={`${conductorWords(conductor)} is ${one}`}
-            onClick={() => void actions.observe(conductor.id, { colour: one })}
-          >
-            <svg width="12" height="12" aria-hidden="true">
-              <circle
-                cx="6"
-                cy="6"
-                r="5"
-                fill={`var(--d-wire-${one})`}
-                stroke={`var(--d-wire-${one}-edge)`}
-              />
-            </svg>
-          </button>
-        ))}
+        <OneOf
+          label={`Colour of ${conductorWords(conductor)}`}
+          className="flex flex-wrap gap-1.5"
+          each="act swatch px-2!"
+          choices={colours.map((one) => ({
+            value: one,
+            name: `${conductorWords(conductor)} is ${one}`,
+            words: (
+              <svg width="12" height="12" aria-hidden="true">
+                <circle
+                  cx="6"
+                  cy="6"
+                  r="5"
+                  fill={`var(--d-wire-${one})`}
+                  stroke={`var(--d-wire-${one}-edge)`}
+                />
+              </svg>
+            ),
+          }))}
+          value={colour}
+          choose={(one) => void actions.observe(conductor.id, { colour: one })}
+        />
         {colour === 'white' && (
           <button
             className="act"

@@ -7,6 +7,7 @@ import { readReport } from '@/server/commands/read-report';
 import { numberWords } from '@/server/commands/stored-inspection';
 import { Issue } from '@/ui/Issue/Issue';
 import { requireSession } from '../../../session/current';
+import { utcDay } from '@/core/show/report/dates';
 
 export const metadata: Metadata = { title: 'Issue' };
 
@@ -27,7 +28,7 @@ export default async function IssuePage({ params }: { params: Promise<{ id: stri
         id: row.id,
         number: numberWords(row),
         kind: row.kind,
-        on: row.issued_at.toISOString().slice(0, 10),
+        on: utcDay(row.issued_at),
         signedName: row.signed_name,
         digest: row.digest,
         changes: row.changes,
@@ -37,11 +38,11 @@ export default async function IssuePage({ params }: { params: Promise<{ id: stri
         id: link.id,
         report: link.report_id,
         to: link.sent_to,
-        until: link.expires_at.toISOString().slice(0, 10),
+        until: utcDay(link.expires_at),
         state: link.revoked_at ? 'revoked' : link.expires_at < new Date() ? 'expired' : 'open',
         opened: link.opened,
         acknowledged: link.acknowledged_at
-          ? `${link.acknowledged_by}, ${link.acknowledged_at.toISOString().slice(0, 10)}`
+          ? `${link.acknowledged_by}, ${utcDay(link.acknowledged_at)}`
           : undefined,
       }))}
     />

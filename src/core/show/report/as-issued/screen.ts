@@ -3,7 +3,7 @@ import { gradeKeyWords, gradeWords, grades } from '../../../vocabulary/grade';
 import type { Block } from '../blocks/block';
 import { clock, item, itemIf, items, paragraph, part, strong } from '../blocks/say';
 import type { Source } from '../blocks/sheet';
-import { dayWords } from '../dates';
+import { clockDay, dayWords } from '../dates';
 import { levelWords } from '../readings';
 import type { ReportFinding } from '../report';
 import { workList } from '../work-list';
@@ -318,7 +318,7 @@ const readings = ({ report }: Source): Block[] => [
     report.whatIfs.flatMap(({ name, says, finding, by, at }) =>
       paragraph(
         strong(name),
-        `${finding === undefined ? '' : `, for finding ${finding}`}: ${says} ${by}, ${at.slice(0, 10)}`,
+        `${finding === undefined ? '' : `, for finding ${finding}`}: ${says} ${by}, ${clockDay(at)}`,
       ),
     ),
   ),

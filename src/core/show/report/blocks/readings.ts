@@ -2,6 +2,7 @@ import { levelWords } from '../readings';
 import type { Block } from './block';
 import { clock, item, items, part, quiet, strong } from './say';
 import type { Source } from './sheet';
+import { clockDay } from '../dates';
 
 /** Every reading with its limits, author and instrument. */
 export const readings = ({ report }: Source): Block[] =>
@@ -35,7 +36,7 @@ export const whatIfs = ({ report }: Source): Block[] =>
         item(
           `${name}${finding === undefined ? '' : `, for finding ${finding}`}`,
           says,
-          quiet(` Kept by ${by}, ${at.slice(0, 10)}.`),
+          quiet(` Kept by ${by}, ${clockDay(at)}.`),
         ),
       ),
     ),

@@ -35,8 +35,7 @@ export const items = (...list: Item[]): Block[] =>
 export const part = (id: string, title: string, blocks: readonly Block[]): Block[] =>
   blocks.length > 0 ? [{ kind: 'heading', level: 2, text: title, id }, ...blocks] : [];
 
-/** "2026-04-14 09:41", as the author's own clock showed it. */
-export const clock = (at: string) => at.slice(0, 16).replace('T', ' ');
+export { clock } from '../dates';
 
 /** Characters of a cell that go on in a row of their own, so that no row outgrows a page. */
 const mostInCell = 1000;
