@@ -48,6 +48,7 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
+  { files: ['*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   {
     files: ['src/**/*.{ts,tsx}', 'tests/**/*.{ts,tsx}', 'bench/**/*.ts'],
     languageOptions: { parserOptions: { projectService: true } },

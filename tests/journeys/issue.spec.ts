@@ -127,7 +127,7 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   await expect(closing).toContainText('Closing report');
   await closing.getByRole('link', { name: 'Open' }).click();
   await expect(page.getByRole('heading', { name: /What became of report/ })).toBeVisible();
-  await expect(page.getByRole('main')).toContainText('1 still open');
+  await expect(page.getByRole('main')).toContainText('1 item still open');
 
   await page.goto(`${origin}/?q=bakery`);
   await expect(page.getByRole('main')).toContainText('closed');

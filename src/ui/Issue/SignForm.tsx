@@ -2,8 +2,18 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { FormEvent } from 'react';
+import { valibotResolver } from '@hookform/resolvers/valibot';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import * as v from 'valibot';
 import { postJson } from '@/client/http';
+import { OneOf } from '../primitives/OneOf';
+
+const signSchema = v.object({
+  kind: v.picklist(['report', 'closing']),
+  signedName: v.pipe(v.string(), v.trim(), v.minLength(1)),
+  licence: v.pipe(v.string(), v.trim()),
+  changes: v.pipe(v.string(), v.trim()),
+});
 
 interface SignFormProps {
   inspection: string;
@@ -26,66 +36,66 @@ export function SignForm({
   closedBefore,
 }: SignFormProps) {
   const router = useRouter();
-  const [busy, setBusy] = useState(false);
   const [faults, setFaults] = useState<string[]>([]);
-  const [kind, setKind] = useState<'report' | 'closing'>('report');
+  const { register, control, handleSubmit, formState } = useForm<
+    v.InferInput<typeof signSchema>,
+    unknown,
+    v.InferOutput<typeof signSchema>
+  >({
+    resolver: valibotResolver(signSchema),
+    defaultValues: {
+      kind: 'report',
+      signedName: member.name,
+      licence: member.licence,
+      changes: '',
+    },
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const busy = formState.isSubmitting;
   const revision = kind === 'report' ? revises !== undefined : closedBefore;
-  const issue = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => String(form.get(name) ?? '').trim();
-    setBusy(true);
-    const issued = await postJson('/api/reports', {
-      inspection,
-      kind,
-      signedName: text('signedName'),
-      licence: text('licence'),
-      changes: text('changes'),
-    });
-    setBusy(false);
+  const issue = handleSubmit(async (signed) => {
+    const issued = await postJson('/api/reports', { inspection, ...signed });
     setFaults(issued.ok ? [] : issued.faults);
     if (issued.ok) router.refresh();
-  };
+  });
   return (
     <form className="grid gap-3" onSubmit={issue} aria-label="Sign and issue">
       {closes && (
-        <div className="flex gap-2" role="group" aria-label="What is issued">
-          <button
-            type="button"
-            className="act"
-            aria-pressed={kind === 'report'}
-            onClick={() => setKind('report')}
-          >
-            A revision of {revises}
-          </button>
-          <button
-            type="button"
-            className="act"
-            aria-pressed={kind === 'closing'}
-            onClick={() => setKind('closing')}
-          >
-            The closing report
-          </button>
-        </div>
+        <Controller
+          control={control}
+          name="kind"
+          render={({ field }) => (
+            <OneOf
+              label="What is issued"
+              className="flex flex-wrap gap-2"
+              choices={[
+                { value: 'report', words: `A revision of ${revises}` },
+                { value: 'closing', words: 'The closing report' },
+              ]}
+              value={field.value === 'closing' ? 'closing' : 'report'}
+              choose={field.onChange}
+            />
+          )}
+        />
       )}
       <label className="grid gap-1 font-semibold">
         Signed, your name
-        <input
-          className="field"
-          name="signedName"
-          required
-          maxLength={200}
-          defaultValue={member.name}
-        />
+        <input className="field" required maxLength={200} {...register('signedName')} />
       </label>
       <label className="grid gap-1 font-semibold">
         Licence number
-        <input className="field" name="licence" maxLength={100} defaultValue={member.licence} />
+        <input className="field" maxLength={100} {...register('licence')} />
       </label>
       {revision && (
         <label className="grid gap-1 font-semibold">
           What this revision changes
-          <textarea className="field py-1" name="changes" rows={2} required maxLength={2000} />
+          <textarea
+            className="field py-1"
+            rows={2}
+            required
+            maxLength={2000}
+            {...register('changes')}
+          />
         </label>
       )}
       <p className="text-ink2">

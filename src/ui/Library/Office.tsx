@@ -1,8 +1,12 @@
 import { useState } from 'react';
+import type { ComponentProps } from 'react';
+import { valibotResolver } from '@hookform/resolvers/valibot';
+import { useForm, useWatch } from 'react-hook-form';
+import * as v from 'valibot';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { settingsDifferences } from '@/core/show/report/settings-differences';
-import type { School, Settings } from '@/core/codes/settings/settings';
-import { schools, schoolWords } from '@/core/codes/settings/settings';
+import type { School } from '@/core/codes/settings/settings';
+import { schools, schoolWords, settingsSchema } from '@/core/codes/settings/settings';
 import { amendments } from '@/core/codes/yardstick';
 import type { LibraryTab } from './tab';
 
@@ -14,32 +18,48 @@ const schoolSays: Record<School, string> = {
   'by-the-calendar': 'As by the evidence; what is sound but obsolete becomes Plan with a date.',
 };
 
+/** The part of the settings that is set here. */
+const officeSchema = v.pick(settingsSchema, [
+  'school',
+  'amendments',
+  'deadlineDays',
+  'house',
+  'adoptionYears',
+]);
+
 /** What this office sets for inspections begun from now on. The matrix is not among it. */
 export function Office({ settings, save }: LibraryTab) {
-  const [draft, setDraft] = useState(settings);
   const [said, setSaid] = useState('');
-  const differs = settingsDifferences(draft);
-  const set = (more: Partial<Settings>) => setDraft({ ...draft, ...more });
+  const { register, control, handleSubmit, formState } = useForm<
+    v.InferInput<typeof officeSchema>,
+    unknown,
+    v.InferOutput<typeof officeSchema>
+  >({
+    resolver: valibotResolver(officeSchema),
+    defaultValues: {
+      school: settings.school,
+      amendments: settings.amendments,
+      deadlineDays: settings.deadlineDays,
+      house: settings.house,
+      adoptionYears: settings.adoptionYears,
+    },
+    mode: 'onChange',
+  });
+  const typed = v.safeParse(officeSchema, useWatch({ control }));
+  const differs = settingsDifferences({ ...settings, ...(typed.success && typed.output) });
   return (
     <form
       className="mx-auto grid max-w-3xl gap-5 p-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save({ ...draft, wording: settings.wording, families: settings.families }).then(
-          (fault) => setSaid(fault ?? 'Kept for inspections begun from now on.'),
-        );
-      }}
+      onSubmit={handleSubmit(async (office) => {
+        const fault = await save({ ...settings, ...office });
+        setSaid(fault ?? 'Kept for inspections begun from now on.');
+      })}
     >
       <fieldset className="grid gap-2">
         <legend className="text-heading font-bold">School of grading</legend>
         {schools.map((school) => (
           <label key={school} className="flex gap-2 max-lg:min-h-12">
-            <input
-              type="radio"
-              name="school"
-              checked={draft.school === school}
-              onChange={() => set({ school })}
-            />
+            <input type="radio" value={school} {...register('school')} />
             <span>
               <strong>{schoolWords[school]}.</strong> {schoolSays[school]}
             </span>
@@ -51,17 +71,7 @@ export function Office({ settings, save }: LibraryTab) {
         <legend className="text-heading font-bold">Local amendments</legend>
         {Object.values(amendments).map((amendment) => (
           <label key={amendment.id} className="flex gap-2 max-lg:min-h-12">
-            <input
-              type="checkbox"
-              checked={draft.amendments.includes(amendment.id)}
-              onChange={(event) =>
-                set({
-                  amendments: event.target.checked
-                    ? [...draft.amendments, amendment.id]
-                    : draft.amendments.filter((id) => id !== amendment.id),
-                })
-              }
-            />
+            <input type="checkbox" value={amendment.id} {...register('amendments')} />
             <span>
               <strong>{amendment.title}.</strong> {amendment.says.join('; ')}.
             </span>
@@ -74,9 +84,9 @@ export function Office({ settings, save }: LibraryTab) {
           <NumberField
             key={grade}
             label={gradeWords[grade]}
-            value={draft.deadlineDays[grade]}
             most={3650}
-            set={(days) => set({ deadlineDays: { ...draft.deadlineDays, [grade]: days ?? 0 } })}
+            fault={formState.errors.deadlineDays?.[grade]?.message}
+            {...register(`deadlineDays.${grade}`, asNumber)}
           />
         ))}
       </fieldset>
@@ -84,15 +94,15 @@ export function Office({ settings, save }: LibraryTab) {
         <legend className="text-heading font-bold">House limits and years</legend>
         <NumberField
           label="Most tandems in a panel; empty: as the label"
-          value={draft.house.mostTandems}
           most={84}
-          set={(mostTandems) => set({ house: { mostTandems } })}
+          fault={formState.errors.house?.mostTandems?.message}
+          {...register('house.mostTandems', asNumber)}
         />
         <NumberField
           label="Years until an edition is in force here; empty: not known"
-          value={draft.adoptionYears}
           most={20}
-          set={(adoptionYears) => set({ adoptionYears })}
+          fault={formState.errors.adoptionYears?.message}
+          {...register('adoptionYears', asNumber)}
         />
       </fieldset>
       <section aria-labelledby="differs">
@@ -119,26 +129,25 @@ export function Office({ settings, save }: LibraryTab) {
   );
 }
 
-interface NumberFieldProps {
+/** An empty field is no number at all. */
+const asNumber = {
+  setValueAs: (typed: unknown) => (typed === '' || typed === null ? null : Number(typed)),
+};
+
+interface NumberFieldProps extends ComponentProps<'input'> {
   label: string;
-  value: number | null;
   most: number;
-  set(value: number | null): void;
+  fault: string | undefined;
 }
 
-const NumberField = ({ label, value, most, set }: NumberFieldProps) => (
-  <label className="grid gap-1">
+const NumberField = ({ label, most, fault, ...input }: NumberFieldProps) => (
+  <label className="grid content-start gap-1">
     <span>{label}</span>
-    <input
-      type="number"
-      className="field"
-      min={0}
-      max={most}
-      step={1}
-      value={value ?? ''}
-      onChange={(event) =>
-        set(event.target.value === '' ? null : Math.round(Number(event.target.value)))
-      }
-    />
+    <input type="number" className="field" min={0} max={most} step={1} {...input} />
+    {fault && (
+      <span role="alert" className="text-danger">
+        {fault}
+      </span>
+    )}
   </label>
 );

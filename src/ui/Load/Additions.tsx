@@ -1,6 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { valibotResolver } from '@hookform/resolvers/valibot';
+import { useForm } from 'react-hook-form';
+import * as v from 'valibot';
 import type { Addition, AdditionKind } from '@/core/measure/load/addition';
 import { additionFits, additionKinds, breakerForA } from '@/core/measure/load/addition';
 import { systems } from '@/core/vocabulary/system';
@@ -16,18 +19,37 @@ const wantedWords: Record<string, string> = {
   mainKind: 'Read the rating of the main first.',
 };
 
+/** Most amps one addition may have. */
+const mostA = 400;
+
+const additionSchema = v.object({
+  words: v.pipe(v.string(), v.trim(), v.maxLength(120)),
+  amps: v.pipe(
+    v.string(),
+    v.trim(),
+    v.transform((typed) => (typed === '' ? NaN : Number(typed.replace(',', '.')))),
+    v.number(`Amps: a figure above 0, to ${mostA}.`),
+    v.check((amps) => amps > 0 && amps <= mostA, `Amps: a figure above 0, to ${mostA}.`),
+  ),
+  kind: v.picklist(Object.keys(additionKinds) as [AdditionKind, ...AdditionKind[]]),
+  poles: v.picklist(['1', '2']),
+  continuous: v.boolean(),
+});
+
 /** Whether what somebody wants to add fits: a charger, a heat pump, the next household's appliances. */
 export function Additions() {
   const { state, panel } = useBook();
   const { site, yardstick } = state.assessment;
   const [additions, setAdditions] = useState<readonly Addition[]>([]);
-  const [words, setWords] = useState('');
-  const [amps, setAmps] = useState('');
-  const [poles, setPoles] = useState<1 | 2>(2);
-  const [continuous, setContinuous] = useState(true);
-  const [kind, setKind] = useState<AdditionKind>('other');
-  const value = Number(amps.replace(',', '.'));
-  const valid = Number.isFinite(value) && value > 0 && value <= 400;
+  const { register, handleSubmit, reset, formState } = useForm<
+    v.InferInput<typeof additionSchema>,
+    unknown,
+    v.InferOutput<typeof additionSchema>
+  >({
+    resolver: valibotResolver(additionSchema),
+    defaultValues: { words: '', amps: '', kind: 'other', poles: '2', continuous: true },
+    mode: 'onChange',
+  });
   const { legToLegV, legToNeutralV } = systems[panel.system];
   const { answers, wanted } = additionFits(site, panel, additions, yardstick);
   const use = site.site && site.reader.value(site.site, 'nextUse');
@@ -39,47 +61,23 @@ export function Additions() {
       {use && <p className="text-ink2">Next occupants: {use}</p>}
       <form
         className="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!valid) return;
-          setAdditions([
-            ...additions,
-            {
-              words: words.trim() || 'a load',
-              amps: value,
-              volts: poles === 2 ? legToLegV : legToNeutralV.A,
-              continuous,
-              kind,
-            },
-          ]);
-          setWords('');
-          setAmps('');
-        }}
+        onSubmit={handleSubmit(({ words, amps, poles, continuous, kind }) => {
+          const volts = poles === '2' ? legToLegV : legToNeutralV.A;
+          setAdditions([...additions, { words: words || 'a load', amps, volts, continuous, kind }]);
+          reset({ words: '', amps: '', kind, poles, continuous });
+        })}
       >
         <label className="text-caption text-ink2 grid gap-0.5">
           What
-          <input
-            className="field"
-            value={words}
-            onChange={(event) => setWords(event.target.value)}
-          />
+          <input className="field" {...register('words')} />
         </label>
         <label className="text-caption text-ink2 grid gap-0.5">
           Amps
-          <input
-            className="field"
-            inputMode="decimal"
-            value={amps}
-            onChange={(event) => setAmps(event.target.value)}
-          />
+          <input className="field" inputMode="decimal" {...register('amps')} />
         </label>
         <label className="text-caption text-ink2 grid gap-0.5">
           Kind
-          <select
-            className="field"
-            value={kind}
-            onChange={(event) => setKind(event.target.value as AdditionKind)}
-          >
+          <select className="field" {...register('kind')}>
             {Object.entries(additionKinds).map(([key, words]) => (
               <option key={key} value={key}>
                 {words}
@@ -89,27 +87,23 @@ export function Additions() {
         </label>
         <label className="text-caption text-ink2 grid gap-0.5">
           Connected
-          <select
-            className="field"
-            value={poles}
-            onChange={(event) => setPoles(Number(event.target.value) as 1 | 2)}
-          >
+          <select className="field" {...register('poles')}>
             <option value={2}>{legToLegV} V</option>
             <option value={1}>{legToNeutralV.A} V</option>
           </select>
         </label>
         <label className="flex min-h-8 cursor-pointer items-center gap-2 self-end">
-          <input
-            type="checkbox"
-            className="accent-accent size-4"
-            checked={continuous}
-            onChange={(event) => setContinuous(event.target.checked)}
-          />
+          <input type="checkbox" className="accent-accent size-4" {...register('continuous')} />
           Three hours or more
         </label>
-        <button className="act col-span-2 sm:col-span-4" disabled={!valid}>
+        <button className="act col-span-2 sm:col-span-4" disabled={!formState.isValid}>
           Add it to what would be added
         </button>
+        {formState.errors.amps && formState.dirtyFields.amps && (
+          <p role="alert" className="text-danger col-span-2 sm:col-span-4">
+            {formState.errors.amps.message}
+          </p>
+        )}
       </form>
       <ul>
         {additions.map((one, index) => (
