@@ -59,7 +59,7 @@ function OneBlock({ block, ...at }: Omit<BlocksProps, 'blocks'> & { block: Block
       );
     case 'keep':
       return (
-        <div id={block.id} className="border-hair break-inside-avoid border-b py-3">
+        <div id={block.id} className="border-hair break-inside-avoid border-b py-3 last:border-b-0">
           <Blocks blocks={block.blocks} {...at} />
         </div>
       );
@@ -92,13 +92,13 @@ function OneBlock({ block, ...at }: Omit<BlocksProps, 'blocks'> & { block: Block
 
 const paragraphs = {
   plain: 'mt-1 text-sm',
-  lead: 'text-[26px] leading-8 font-bold',
+  lead: 'mt-4 text-[26px] leading-8 font-bold',
   alarm: 'border-danger mb-4 border-l-8 pl-3 text-lg font-bold',
 } as const;
 
 const headings = {
   1: 'text-lg font-bold',
-  2: 'border-ink mt-8 border-b-2 pb-1 text-lg font-bold',
+  2: 'border-ink mt-8 border-b-2 pb-1 text-lg font-bold first:mt-0',
   3: 'text-heading mt-2 font-bold',
 } as const;
 

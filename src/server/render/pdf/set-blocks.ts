@@ -13,6 +13,8 @@ import { table } from './table';
 import { setWhyHere } from './why-here';
 
 const sizes = { lead: 13, alarm: 12 } as const;
+/** Points above a heading of each level. */
+const spaceAbove = { 1: 0, 2: 8, 3: 4 } as const;
 /** Points that what stands out is set in by. */
 const inset = 16;
 
@@ -21,6 +23,7 @@ export function setBlock(press: Press, block: Block): void {
   const { flow } = press;
   switch (block.kind) {
     case 'heading':
+      flow.gap(spaceAbove[block.level]);
       if (block.id) flow.place(block.id);
       if (block.grade) return gradeHeading(flow, block.grade, block.text);
       return flow.heading(block.text, block.level);
@@ -69,6 +72,8 @@ export function setBlock(press: Press, block: Block): void {
   }
 }
 
+const textOf = (words: Words) => words.map(({ text }) => text).join('');
+
 const spansOf = (words: Words, bold = false): Span[] =>
   words.map(({ text, weight }) => ({
     text,
@@ -80,14 +85,7 @@ const spansOf = (words: Words, bold = false): Span[] =>
 function setLine(flow: Flow, { grade, words }: Line): void {
   const [first, ...rest] = words;
   if (first?.to)
-    return flow.reference(
-      first.to,
-      first.text,
-      rest
-        .map(({ text }) => text)
-        .join('')
-        .trim(),
-    );
+    return flow.reference(first.to, first.text, textOf(rest).trim(), { indent: 20, after: 2 });
   if (!grade) return flow.spans(spansOf(words), { size: 10, after: 2, indent: 8 });
   flow.room(40);
   markAt(flow, grade);
@@ -117,8 +115,7 @@ function markAt(flow: Flow, grade: Grade): void {
 
 /** Points a block takes, near enough to keep it on one page. */
 function heightOf(flow: Flow, block: Block): number {
-  const words = (said: Words, size = 10) =>
-    flow.height(said.map(({ text }) => text).join(''), { size }) + 5;
+  const words = (said: Words, size = 10) => flow.height(textOf(said), { size }) + 5;
   const all = (blocks: readonly Block[]) =>
     blocks.reduce((sum, one) => sum + heightOf(flow, one), 0);
   switch (block.kind) {

@@ -8,8 +8,8 @@ import { photoBlocks } from './photos';
 import { clock, item, itemIf, items, paragraph, part, quiet, run, strong } from './say';
 import type { Source } from './sheet';
 
-/** Number, grade and title; where, how sure, by when. */
-export const findingHead = (finding: ReportFinding): Block[] => [
+/** Number, grade and title; where (unless it stands above), how sure, by when. */
+export const findingHead = (finding: ReportFinding, where = true): Block[] => [
   {
     kind: 'heading',
     level: 3,
@@ -18,7 +18,7 @@ export const findingHead = (finding: ReportFinding): Block[] => [
   },
   ...paragraph(
     quiet(
-      `${finding.panelName}, ${finding.place} · how sure: ${finding.certainty} · ${finding.by}`,
+      `${where ? `${finding.panelName}, ${finding.place} · ` : ''}how sure: ${finding.certainty} · ${finding.by}`,
     ),
   ),
 ];

@@ -24,7 +24,7 @@ export function workByPlace({ report }: Source): Block[] {
         kind: 'keep',
         blocks: [
           { kind: 'heading', level: 3, text: `${panelName}, ${place}` },
-          ...findings.flatMap(work),
+          ...findings.map(work),
           ...items(
             ...distinct(findings.flatMap(({ exact }) => exact)).map((words) =>
               item('There', words),
@@ -46,19 +46,23 @@ export function workByPlace({ report }: Source): Block[] {
   ]);
 }
 
-const work = (finding: ReportFinding): Block[] => [
-  { kind: 'keep', id: `finding-${finding.number}`, blocks: findingHead(finding) },
-  ...items(
-    item('Found', finding.seen),
-    ...itemIf(sameCause, finding.absorbed.join('; ')),
-    item('To do', finding.ask),
-    ...finding.also.map((words) => item('To do too', words)),
-    item('Ways', mendingWords(finding)),
-    ...itemIf('Calculated', finding.whyHere?.sentence),
-    ...itemIf('Made safe', finding.madeSafe),
-    item('Source', sourcesOf(finding)),
-    ...itemIf('Photos', finding.photos.join(', ')),
-  ),
-];
+const work = (finding: ReportFinding): Block => ({
+  kind: 'keep',
+  id: `finding-${finding.number}`,
+  blocks: [
+    ...findingHead(finding, false),
+    ...items(
+      item('Found', finding.seen),
+      ...itemIf(sameCause, finding.absorbed.join('; ')),
+      item('To do', finding.ask),
+      ...finding.also.map((words) => item('To do too', words)),
+      item('Ways', mendingWords(finding)),
+      ...itemIf('Calculated', finding.whyHere?.sentence),
+      ...itemIf('Made safe', finding.madeSafe),
+      item('Source', sourcesOf(finding)),
+      ...itemIf('Photos', finding.photos.join(', ')),
+    ),
+  ],
+});
 
 const distinct = (words: readonly string[]) => [...new Set(words)];
