@@ -18,6 +18,7 @@ const shared = {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/tests/set-up/empty.ts',
   },
+  setupFiles: ['<rootDir>/tests/set-up/browser.ts'],
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.data/'],
 };
 
@@ -29,7 +30,7 @@ const config = {
       testMatch: [
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/src/**/*.test.tsx',
-        '<rootDir>/tests/{house,report}/**/*.test.ts',
+        '<rootDir>/tests/{house,report,demo}/**/*.test.ts',
       ],
       testPathIgnorePatterns: ['<rootDir>/src/server/db/'],
     },

@@ -4,12 +4,11 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
-import { observe } from '@/core/fieldwork/recording/draft';
-import { recordLine } from '@/core';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { Who } from '../who';
 import { BookHeader } from './BookHeader';
-import type { BookActions, Selection } from './context';
+import { bookActions } from './actions';
+import type { Selection } from './context';
 import { BookContextProvider } from './context';
 import { DangerCard } from './DangerCard';
 import { NoPanel } from './NoPanel';
@@ -41,37 +40,10 @@ export function Book({ session, inspection, settings, entries, authors, children
   const [asked, askAgain] = useState(0);
   const panel = panels.find((one) => one.id === panelId) ?? panels[0];
 
-  const actions = useMemo((): BookActions => {
-    const said = async (result: Promise<string | undefined>) => {
-      const message = await result;
-      setTrouble(message);
-      return message;
-    };
-    const newId = () => crypto.randomUUID();
-    return {
-      select: (next) => {
-        setTrouble(undefined);
-        select(next);
-      },
-      choosePanel: (id) => {
-        setPanelId(id);
-        select({ kind: 'position', number: 1 });
-      },
-      setSure,
-      recordLine: (line) =>
-        said(
-          store.record(({ site }) => {
-            const here = site.panels.find((one) => one.id === panel?.id);
-            if (!here) return { message: 'There is no panel to record in.' };
-            const recorded = recordLine(line, { site, panel: here, newId });
-            return recorded.ok ? recorded.drafts : recorded;
-          }),
-        ),
-      observe: (about, facts, certainty) =>
-        said(store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)])),
-      record: (drafts) => said(store.record(() => drafts(newId))),
-    };
-  }, [store, panel?.id, sure]);
+  const actions = useMemo(
+    () => bookActions({ store, panel: panel?.id, sure, select, setPanelId, setSure, setTrouble }),
+    [store, panel?.id, sure],
+  );
 
   const names = useMemo(
     () =>

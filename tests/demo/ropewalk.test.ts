@@ -7,7 +7,7 @@ import { directoryOf } from '@/core/model/tracing/directory';
 import { traceOfPanel } from '@/core/model/tracing/trace-of-panel';
 import { breakerOf, decodedWords } from '@/core/model/tracing/words';
 import { hiddenWiring } from '@/stand-ins/hidden-wiring';
-import { ropewalk, ropewalkOutletId } from './ropewalk';
+import { ropewalk, ropewalkOutletId } from '@/server/demo/ropewalk';
 
 const settings = startingSettings('Demo');
 const traced = (entries: readonly Entry[]) => {

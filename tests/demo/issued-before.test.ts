@@ -5,12 +5,12 @@ import type { Facts } from '@/core/record/entries/properties';
 import { verdictKeys } from '@/core/judge/examine/verdict';
 import { compareWithIssued, keyOf } from '@/core/show/report/closing';
 import type { ReportFinding } from '@/core/show/report/report';
-import { chandlery } from './chandlery';
+import { chandlery } from '@/server/demo/chandlery';
 import { issuedBefore } from './issued-before';
-import { lockKeepersHouse } from './lock-keepers-house';
-import { netLoft } from './net-loft';
-import { quayBakery } from './quay-bakery';
-import { ropewalk } from './ropewalk';
+import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
+import { netLoft } from '@/server/demo/net-loft';
+import { quayBakery } from '@/server/demo/quay-bakery';
+import { ropewalk } from '@/server/demo/ropewalk';
 
 const buildings = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk };
 const settings = startingSettings('Demo');

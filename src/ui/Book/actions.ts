@@ -1,0 +1,57 @@
+import type { LogbookStore } from '@/client/logbook/store';
+import { recordLine } from '@/core';
+import { observe } from '@/core/fieldwork/recording/draft';
+import type { Certainty } from '@/core/record/entries/entry';
+import type { BookActions, Selection } from './context';
+
+interface InHand {
+  store: LogbookStore;
+  /** The panel in hand. */
+  panel: string | undefined;
+  sure: Certainty | undefined;
+  select(selection: Selection): void;
+  setPanelId(id: string): void;
+  setSure(sure: Certainty | undefined): void;
+  setTrouble(message: string | undefined): void;
+}
+
+/** What the views of a book may do: each records as one action, or says why it could not. */
+export function bookActions({
+  store,
+  panel,
+  sure,
+  select,
+  setPanelId,
+  setSure,
+  setTrouble,
+}: InHand): BookActions {
+  const said = async (result: Promise<string | undefined>) => {
+    const message = await result;
+    setTrouble(message);
+    return message;
+  };
+  const newId = () => crypto.randomUUID();
+  return {
+    select: (next) => {
+      setTrouble(undefined);
+      select(next);
+    },
+    choosePanel: (id) => {
+      setPanelId(id);
+      select({ kind: 'position', number: 1 });
+    },
+    setSure,
+    recordLine: (line) =>
+      said(
+        store.record(({ site }) => {
+          const here = site.panels.find((one) => one.id === panel);
+          if (!here) return { message: 'There is no panel to record in.' };
+          const recorded = recordLine(line, { site, panel: here, newId });
+          return recorded.ok ? recorded.drafts : recorded;
+        }),
+      ),
+    observe: (about, facts, certainty) =>
+      said(store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)])),
+    record: (drafts) => said(store.record(() => drafts(newId))),
+  };
+}

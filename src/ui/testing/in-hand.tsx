@@ -1,0 +1,125 @@
+import 'fake-indexeddb/auto';
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { useMemo, useState, useSyncExternalStore } from 'react';
+import type { ReactNode } from 'react';
+import { LogbookStore } from '@/client/logbook/store';
+import { openHeld } from '@/client/outbox/held';
+import { idsFrom } from '@/core';
+import { fold } from '@/core/record/entries/fold';
+import { FactReader } from '@/core/record/entries/fact-reader';
+import type { Certainty, Entry } from '@/core/record/entries/entry';
+import { testSettings } from '@/core/testing/bench';
+import { bookActions } from '../Book/actions';
+import type { BookContext, Selection } from '../Book/context';
+import { BookContextProvider } from '../Book/context';
+import type { Who } from '../who';
+
+const who: Who = {
+  member: 'ines',
+  name: 'Ines Marrable',
+  organisation: 'one',
+  organisationName: 'Test office',
+};
+
+let opened = 0;
+
+/** A view over an inspection on this device, as it is in the application: what is done in it is recorded. */
+export async function inHand(entries: readonly Entry[], view: ReactNode, first?: Selection) {
+  const next = idsFrom('new-');
+  const store = new LogbookStore(
+    {
+      inspection: 'one',
+      organisation: 'one',
+      member: 'ines',
+      device: 'phone',
+      settings: testSettings,
+      newId: next,
+      now: () => '2026-04-20T10:00:00+01:00',
+    },
+    entries,
+  );
+  opened += 1;
+  await store.open(await openHeld(`in-hand-${opened}`), () => undefined);
+  const shown = render(
+    <Hand store={store} first={first ?? { kind: 'position', number: 1 }}>
+      {view}
+    </Hand>,
+  );
+  const reader = () => new FactReader(fold(store.snapshot().entries));
+  return {
+    store,
+    reader,
+    site: () => store.snapshot().assessment.site,
+    findings: () => store.snapshot().assessment.findings,
+    /** What was recorded since, entry by entry. */
+    recorded: () => store.snapshot().entries.slice(entries.length),
+    /** Presses what has this name, and waits until it is recorded. */
+    press: async (name: string | RegExp, at = 0, of: HTMLElement = shown.container) => {
+      const before = store.snapshot().entries.length;
+      await act(async () => {
+        fireEvent.click(pressable(name, of)[at]!);
+        await Promise.resolve();
+      });
+      return {
+        andKept: () =>
+          waitFor(() => {
+            if (store.snapshot().entries.length === before)
+              throw new Error(`${name}: nothing kept`);
+          }),
+      };
+    },
+    kept: (more: number) =>
+      waitFor(() => {
+        const now = store.snapshot().entries.length - entries.length;
+        if (now < more) throw new Error(`${now} entries recorded, ${more} wanted`);
+      }),
+    ...shown,
+  };
+}
+
+/** Buttons and choices of this name. */
+export function pressable(name: string | RegExp, of: HTMLElement = document.body): HTMLElement[] {
+  const found = ['button', 'radio'].flatMap((role) => within(of).queryAllByRole(role, { name }));
+  if (found.length === 0) throw new Error(`nothing to press is called ${name}`);
+  return found;
+}
+
+/** Types into what has this label. */
+export function type(label: string | RegExp, value: string, at = 0): void {
+  fireEvent.change(screen.getAllByLabelText(label)[at]!, { target: { value } });
+}
+
+function Hand({
+  store,
+  first,
+  children,
+}: {
+  store: LogbookStore;
+  first: Selection;
+  children: ReactNode;
+}) {
+  const state = useSyncExternalStore(store.subscribe, store.snapshot);
+  const [panelId, setPanelId] = useState<string>();
+  const [selection, select] = useState<Selection>(first);
+  const [sure, setSure] = useState<Certainty>();
+  const [trouble, setTrouble] = useState<string>();
+  const { panels } = state.assessment.site;
+  const panel = panels.find(({ id }) => id === panelId) ?? panels[0]!;
+  const actions = useMemo(
+    () => bookActions({ store, panel: panel.id, sure, select, setPanelId, setSure, setTrouble }),
+    [store, panel.id, sure],
+  );
+  const value: BookContext = {
+    store,
+    state,
+    who,
+    inspection: 'one',
+    names: new Map([['ines', 'Ines Marrable']]),
+    panel,
+    selection,
+    sure,
+    trouble,
+    actions,
+  };
+  return <BookContextProvider value={value}>{children}</BookContextProvider>;
+}
