@@ -1,0 +1,155 @@
+import 'fake-indexeddb/auto';
+import { describe, expect, jest, test } from '@jest/globals';
+import { idsFrom } from '@/core';
+import { add, observe } from '@/core/fieldwork/recording/draft';
+import { bench, testSettings } from '@/core/testing/bench';
+import { heldOf, openHeld } from '../outbox/held';
+import { LogbookStore } from './store';
+
+let made = 0;
+
+/** Two tabs of one device may hold one inspection. */
+async function opened(name = `store-${(made += 1)}`, device = 'phone', prefix = 'new-') {
+  const db = await openHeld(name);
+  const wake = jest.fn();
+  const store = new LogbookStore(
+    {
+      inspection: 'one',
+      organisation: 'org',
+      member: 'ines',
+      device,
+      settings: testSettings,
+      newId: idsFrom(prefix),
+      now: () => '2026-04-20T10:00:00+01:00',
+    },
+    bench().lines('7 20 12cu kitchen').book.entries,
+  );
+  return { db, store, wake, name, open: () => store.open(db, wake) };
+}
+
+const rust = (store: LogbookStore) =>
+  store.record(({ site }) => [observe(site.reader, 'panel', { remark: 'rust' })]);
+
+describe('recording on this device', () => {
+  test('before its store is open nothing is taken, and that is said', async () => {
+    const { store } = await opened();
+    expect(store.snapshot().ready).toBe(false);
+    expect(await rust(store)).toBe('This device is not ready to hold entries yet.');
+    expect(store.snapshot().held.waiting).toBe(0);
+  });
+
+  test('what is recorded is on the disk, shown, and the sender is woken', async () => {
+    const { store, db, wake, open } = await opened();
+    await open();
+    wake.mockClear();
+    const seen = jest.fn();
+    store.subscribe(seen);
+    expect(await rust(store)).toBeUndefined();
+    expect((await heldOf(db, 'ines', 'one')).map(({ state }) => state)).toEqual(['waiting']);
+    expect(store.snapshot().assessment.site.reader.value('panel', 'remark')).toBe('rust');
+    expect(store.snapshot().held.waiting).toBe(1);
+    expect(wake).toHaveBeenCalledTimes(1);
+    expect(seen).toHaveBeenCalled();
+  });
+
+  test('actions at once are written one after another, each on what the one before made', async () => {
+    const { store, open } = await opened();
+    await open();
+    const said = await Promise.all([
+      store.record(() => [add('knockout', 'k1', 'panel', {})]),
+      store.record(({ site }) => [observe(site.reader, 'k1', { remark: 'open' })]),
+      store.record(({ site }) => [observe(site.reader, 'k1', { remark: 'closed' })]),
+    ]);
+    expect(said).toEqual([undefined, undefined, undefined]);
+    const counters = store.snapshot().entries.map(({ counter }) => counter);
+    expect(new Set(counters).size).toBe(counters.length);
+    expect(store.snapshot().assessment.site.reader.value('k1', 'remark')).toBe('closed');
+  });
+
+  test('an impossible one is refused in words, and nothing of it is kept', async () => {
+    const { store, db, open } = await opened();
+    await open();
+    const before = store.snapshot().entries.length;
+    expect(
+      await store.record(() => [add('device', 'd9', 'panel', { form: 'nonsense' } as never)]),
+    ).toBeTruthy();
+    expect(await store.record(() => ({ message: 'no such place' }))).toBe('no such place');
+    expect(await store.record(() => [])).toBeUndefined();
+    expect(store.snapshot().entries).toHaveLength(before);
+    expect(await heldOf(db, 'ines', 'one')).toEqual([]);
+  });
+
+  test('a store that cannot hold says so; the next one is tried again', async () => {
+    const { store, db } = await opened();
+    let full = true;
+    const disk = new Proxy(db, {
+      get(target, name) {
+        if (full && name === 'transaction')
+          return () => {
+            throw new Error('quota');
+          };
+        const value = Reflect.get(target, name) as unknown;
+        return typeof value === 'function' ? (value.bind(target) as unknown) : value;
+      },
+    });
+    await store.open(disk, () => undefined);
+    expect(await rust(store)).toContain('could not hold the entry');
+    full = false;
+    expect(await rust(store)).toBeUndefined();
+    expect(store.snapshot().entries.filter(({ id }) => id.startsWith('new-'))).toHaveLength(1);
+  });
+});
+
+describe('undo', () => {
+  test('is possible for what oneself did, and is an entry', async () => {
+    const { store, open } = await opened();
+    await open();
+    await rust(store);
+    const length = store.snapshot().entries.length;
+    expect(store.snapshot().canUndo).toBe(true);
+    await store.undo();
+    expect(store.snapshot().entries).toHaveLength(length + 1);
+    expect(store.snapshot().assessment.site.reader.value('panel', 'remark')).toBeUndefined();
+    expect(store.snapshot().canRedo).toBe(true);
+    await store.redo();
+    expect(store.snapshot().assessment.site.reader.value('panel', 'remark')).toBe('rust');
+  });
+});
+
+describe('two tabs', () => {
+  test('what one wrote the other reads when it is told; nothing is there twice', async () => {
+    const one = await opened(undefined, 'phone', 'a-');
+    const other = await opened(one.name, 'phone', 'b-');
+    await one.open();
+    await other.open();
+    await rust(one.store);
+    expect(other.store.snapshot().assessment.site.reader.value('panel', 'remark')).toBeUndefined();
+    await other.store.refresh();
+    await other.store.refresh();
+    expect(other.store.snapshot().assessment.site.reader.value('panel', 'remark')).toBe('rust');
+    const ids = other.store.snapshot().entries.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('what the device held before it was opened is shown once it is', async () => {
+    const first = await opened();
+    await first.open();
+    await rust(first.store);
+    const again = await opened(first.name);
+    expect(again.store.snapshot().assessment.site.reader.value('panel', 'remark')).toBeUndefined();
+    await again.open();
+    expect(again.store.snapshot()).toMatchObject({ ready: true, held: { waiting: 1 } });
+    expect(again.store.snapshot().assessment.site.reader.value('panel', 'remark')).toBe('rust');
+  });
+});
+
+test('the connection is told to whoever looks', async () => {
+  const { store, open } = await opened();
+  await open();
+  const seen: string[] = [];
+  const end = store.subscribe(() => seen.push(store.snapshot().connection));
+  store.setConnection('sending');
+  end();
+  store.setConnection('idle');
+  expect(seen).toEqual(['sending']);
+});

@@ -1,0 +1,98 @@
+/** @jest-environment jsdom */
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { bench } from '@/core/testing/bench';
+import { inHand, pressable, type } from '../testing/in-hand';
+import { Readings } from './Readings';
+import { VerdictMark } from './VerdictMark';
+
+afterEach(cleanup);
+
+const entries = () => bench().lines('main 100', '7 20 12cu kitchen').book.entries;
+const take = async (hand: Awaited<ReturnType<typeof inHand>>, slot: RegExp, figure: string) => {
+  fireEvent.click(pressable(slot)[0]!);
+  type(/^Or type it/, figure);
+  await (await hand.press('Record')).andKept();
+};
+
+describe('a figure', () => {
+  test('of a leg alone waits for the others; together they are good', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    const row = () => pressable(/^A to neutral/)[0]!.closest('tr, li, div')!.textContent;
+    await take(hand, /^A to neutral/, '120');
+    expect(hand.reader().fact('panel', 'anV')).toMatchObject({
+      value: 120,
+      certainty: 'measured',
+    });
+    await waitFor(() => expect(row()).toContain('measure both legs to neutral and across'));
+    await take(hand, /^B to neutral/, '121');
+    await take(hand, /^A to B/, '241');
+    await waitFor(() => expect(row()).toContain('Good'));
+  });
+
+  test('outside its range is told at once, with the figure', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    await take(hand, /^A to neutral/, '70');
+    await waitFor(() =>
+      expect(pressable(/^A to neutral/)[0]!.closest('tr, li, div')!.textContent).toContain(
+        'A to neutral: 70 V, outside range B',
+      ),
+    );
+  });
+
+  test('with a comma is read; words and less than nothing are not', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    fireEvent.click(pressable(/^A to neutral/)[0]!);
+    for (const wrong of ['abc', '-3', '']) {
+      type(/^Or type it/, wrong);
+      expect((pressable('Record')[0] as HTMLButtonElement).disabled).toBe(true);
+    }
+    type(/^Or type it/, '119,5');
+    await (await hand.press('Record')).andKept();
+    expect(hand.reader().value('panel', 'anV')).toBe(119.5);
+  });
+
+  test('names its instrument, which is recorded once', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    type(/^Name$/, 'House meter');
+    type(/^Rated for/, 'CAT III 600 V');
+    await (await hand.press('Record it')).andKept();
+    await take(hand, /^A to neutral/, '121');
+    const meter = [...hand.reader().inspection.things.values()].find(
+      ({ type: kind }) => kind === 'instrument',
+    )!;
+    expect(hand.reader().value('panel', 'takenWith')).toBe(meter.id);
+    expect(document.body.textContent).toContain('CAT III 600 V');
+  });
+
+  test('of a dead leg before the tester was proved is no proof: it says what comes first', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    fireEvent.click(pressable(/^Proof of dead/)[0]!);
+    const first = await waitFor(() => pressable(/dead|to/i)[0]!);
+    expect(first).toBeTruthy();
+    expect(hand.recorded()).toEqual([]);
+    expect(document.body.textContent).toMatch(/live source/);
+  });
+});
+
+describe('groups', () => {
+  test('count what was read of what can be', async () => {
+    const hand = await inHand(entries(), <Readings />);
+    expect(pressable(/^Supply/)[0]!.textContent).toMatch(/0\s*\/\s*4/);
+    await take(hand, /^A to B/, '240');
+    await waitFor(() => expect(pressable(/^Supply/)[0]!.textContent).toMatch(/1\s*\/\s*4/));
+  });
+});
+
+describe('a verdict', () => {
+  test.each([
+    ['good', 'within the limits', 'Good: within the limits'],
+    ['unread', 'not read', 'Not read'],
+    ['on-record', 'on record', 'On record'],
+    ['again', 'read again: 3 V between them', 'Read again: read again: 3 V between them'],
+  ] as const)('%s stands as a word and a shape', (level, words, said) => {
+    const { container } = render(<VerdictMark verdict={{ level, words }} />);
+    expect(container.textContent).toBe(said);
+    expect(container.querySelector('svg')).not.toBeNull();
+  });
+});
