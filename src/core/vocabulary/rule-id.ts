@@ -141,3 +141,5 @@ export const ruleIds = [
   'enclosure/not-refitted',
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
+/** What a rule is about: the first part of its id. */
+export type RuleGroup = RuleId extends `${infer Group}/${string}` ? Group : never;

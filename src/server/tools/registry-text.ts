@@ -30,6 +30,8 @@ ${inOrder(files)
   .join('\n')}
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
+/** What a rule is about: the first part of its id. */
+export type RuleGroup = RuleId extends \`\${infer Group}/\${string}\` ? Group : never;
 `;
 
 /** Every rule, in order. */

@@ -1,4 +1,5 @@
 import type { Entry } from '../../record/entries/entry';
+import type { PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
 import type { SiteView } from '../../installation/panel/site-view';
 import { thingWords } from '../../installation/panel/thing-words';
@@ -23,7 +24,7 @@ export function entryWords(
 }
 
 /** Said by where the thing stands, not as words. */
-const hidden: ReadonlySet<string> = new Set([
+const hidden: ReadonlySet<string> = new Set<PropertyName>([
   'landsOn',
   'terminals',
   'sharedNeutral',

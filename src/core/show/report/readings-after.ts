@@ -1,5 +1,7 @@
+import type { RuleGroup, RuleId } from '../../vocabulary/rule-id';
+
 /** What is read and recorded when a finding of this group was mended, so that the return visit can close it. */
-export const readingsByGroup: Record<string, readonly string[]> = {
+export const readingsByGroup: Readonly<Record<RuleGroup, readonly string[]>> = {
   access: ['the clear space measured again'],
   around: ['the protection tried by its test button'],
   breaker: ['torque of each screw re-made', 'output of the breaker with its handle on'],
@@ -16,5 +18,5 @@ export const readingsByGroup: Record<string, readonly string[]> = {
 };
 
 /** Readings to take after the work, by the group of the rule. Every group has some. */
-export const readingsAfter = (rule: string): readonly string[] =>
-  readingsByGroup[rule.split('/')[0]!]!;
+export const readingsAfter = (rule: RuleId): readonly string[] =>
+  readingsByGroup[rule.split('/')[0] as RuleGroup];

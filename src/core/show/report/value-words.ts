@@ -1,4 +1,5 @@
 import type { Fact } from '../../record/entries/inspection';
+import type { PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
 import type { SiteView } from '../../installation/panel/site-view';
 import { thingWords } from '../../installation/panel/thing-words';
@@ -22,7 +23,7 @@ export function valueWords(
 }
 
 /** Properties whose value is another thing or part. */
-const naming: ReadonlySet<string> = new Set([
+const naming: ReadonlySet<string> = new Set<PropertyName>([
   'landsOn',
   'circuit',
   'fedFrom',
