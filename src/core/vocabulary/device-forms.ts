@@ -13,7 +13,17 @@ export interface DeviceForm {
   handles: readonly number[];
   /** Has no handle of a breaker. */
   noHandle?: true;
+  /** Letter before its ratings in shorthand. */
+  prefix?: string;
+  /** Its own word in shorthand, where it needs no rating. */
+  word?: string;
+  /** What is drawn on it, where it has no handle. */
+  plate?: string;
+  /** Panels whose positions it is offered for, the common forms first. */
+  offered: readonly OfferedIn[];
 }
+
+export type OfferedIn = 'breaker' | 'three-phase' | 'fuse';
 
 const row = (at: number) => ({ row: at });
 const upper = (at: number) => ({ row: at, half: 'upper' as const });
@@ -27,6 +37,7 @@ export const deviceForms = {
     terminals: [row(0)],
     circuits: [[0]],
     handles: [0],
+    offered: ['breaker', 'three-phase', 'fuse'],
   },
   'two-pole': {
     words: 'two poles',
@@ -35,6 +46,7 @@ export const deviceForms = {
     terminals: [row(0), row(1)],
     circuits: [[0, 1]],
     handles: [0, 0],
+    offered: ['breaker', 'three-phase', 'fuse'],
   },
   'three-pole': {
     words: 'three poles',
@@ -43,6 +55,7 @@ export const deviceForms = {
     terminals: [row(0), row(1), row(2)],
     circuits: [[0, 1, 2]],
     handles: [0, 0, 0],
+    offered: ['three-phase'],
   },
   tandem: {
     words: 'tandem: two circuits on one position',
@@ -51,6 +64,8 @@ export const deviceForms = {
     terminals: [upper(0), lower(0)],
     circuits: [[0], [1]],
     handles: [0, 1],
+    prefix: 't',
+    offered: ['breaker', 'three-phase'],
   },
   quad: {
     words: 'quad: outer handles tied, inner handles tied, on two positions',
@@ -62,6 +77,8 @@ export const deviceForms = {
       [1, 2],
     ],
     handles: [0, 1, 1, 0],
+    prefix: 'q',
+    offered: ['breaker', 'three-phase'],
   },
   'quad-separate': {
     words: 'quad: four circuits on two positions',
@@ -70,6 +87,8 @@ export const deviceForms = {
     terminals: [upper(0), lower(0), upper(1), lower(1)],
     circuits: [[0], [1], [2], [3]],
     handles: [0, 1, 2, 3],
+    prefix: 'q',
+    offered: ['breaker', 'three-phase'],
   },
   half: {
     words: 'half-width single pole',
@@ -78,6 +97,7 @@ export const deviceForms = {
     terminals: [row(0)],
     circuits: [[0]],
     handles: [0],
+    offered: ['breaker', 'three-phase'],
   },
   surge: {
     words: 'surge device',
@@ -87,6 +107,9 @@ export const deviceForms = {
     circuits: [[0, 1]],
     handles: [0, 0],
     noHandle: true,
+    word: 'surge',
+    plate: 'SURGE',
+    offered: ['breaker', 'three-phase'],
   },
   other: {
     words: 'another device, not a breaker',
@@ -96,6 +119,9 @@ export const deviceForms = {
     circuits: [[0]],
     handles: [0],
     noHandle: true,
+    word: 'device',
+    plate: 'DEVICE',
+    offered: ['breaker', 'three-phase'],
   },
   'plug-fuse': {
     words: 'plug fuse',
@@ -104,6 +130,8 @@ export const deviceForms = {
     terminals: [row(0)],
     circuits: [[0]],
     handles: [0],
+    prefix: 'f',
+    offered: ['fuse'],
   },
   'pull-out': {
     words: 'pull-out block with two cartridge fuses',
@@ -112,10 +140,13 @@ export const deviceForms = {
     terminals: [row(0), row(1)],
     circuits: [[0, 1]],
     handles: [0, 0],
+    offered: [],
   },
 } as const satisfies Record<string, DeviceForm>;
 
 export type FormName = keyof typeof deviceForms;
+/** Forms of all devices, in the order they are offered. */
+export const formNames = Object.keys(deviceForms) as FormName[];
 export const formOf = (name: FormName): DeviceForm => deviceForms[name];
 
 /** Takes a lower case letter for each half: 13a and 13b. */

@@ -141,7 +141,7 @@ function incomplete(line: PositionLine, first: Word): LineFault[] {
   const { kind: _, positions, marks, names, half, form: __, ...more } = line;
   const says =
     Object.keys(more).length > 0 || marks.length > 0 || names.length > 0 || positions.length === 0;
-  return says || form === 'surge' || form === 'other' || (half && line.ratingsA)
+  return says || (form && formOf(form).word) || (half && line.ratingsA)
     ? []
     : [{ ...at, message: 'say what is there: a rating, open, blank or covered' }];
 }

@@ -1,3 +1,4 @@
+import { formOf } from '../../vocabulary/device-forms';
 import { printScrews } from './bar-screws';
 import type { PositionLine, Wire } from './line';
 import { loadWords, protectionWords } from './token-words';
@@ -47,21 +48,8 @@ export function printLine(line: PositionLine): string {
 
 function ratingWord({ form, ratingsA }: PositionLine): string | undefined {
   const figures = ratingsA?.join('/');
-  switch (form) {
-    case 'surge':
-      return ['surge', figures].filter(Boolean).join(' ');
-    case 'other':
-      return ['device', figures].filter(Boolean).join(' ');
-    case 'tandem':
-      return figures && `t${figures}`;
-    case 'quad':
-    case 'quad-separate':
-      return figures && `q${figures}`;
-    case 'plug-fuse':
-      return figures && `f${figures}`;
-    default:
-      return figures;
-  }
+  const { prefix = '', word } = form ? formOf(form) : {};
+  return word ? [word, figures].filter(Boolean).join(' ') : figures && prefix + figures;
 }
 
 function wireWord({ size, metal, colour, remarked }: Wire): string {

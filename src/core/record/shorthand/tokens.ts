@@ -1,11 +1,14 @@
-import { formOf } from '../../vocabulary/device-forms';
+import { formNames, formOf } from '../../vocabulary/device-forms';
 import { properties } from '../entries/properties';
-import { capital } from '../../vocabulary/phrases';
+import { capital, counted } from '../../vocabulary/phrases';
 import { readScrews, screwWords } from './bar-screws';
 import type { Mark, PositionLine } from './line';
 import { marks } from './line';
 import { busMarks, loadWords, openings, protectionWords } from './token-words';
 import { readWires, wiresPattern } from './wires';
+
+/** Forms with a word of their own. */
+const named = formNames.filter((name) => formOf(name).word);
 
 export type TokenResult = { meaning: string } | { fault: string };
 
@@ -150,15 +153,20 @@ export const deviceTokens: readonly TokenReader[] = [
     },
   },
   {
-    pattern: /^(surge|device)$/i,
-    card: ['surge  device', 'surge device; another device that is no breaker'],
+    pattern: new RegExp(`^(${named.map((name) => formOf(name).word).join('|')})$`, 'i'),
+    card: [
+      named.map((name) => formOf(name).word).join('  '),
+      named.map((name) => formOf(name).words).join('; '),
+    ],
     read(text, line) {
-      line.form = /^surge$/i.test(text) ? 'surge' : 'other';
-      if (line.form === 'surge' && line.positions.length !== 2)
-        return { fault: 'a surge device sits on two positions, such as 2+4' };
-      if (line.form === 'other' && line.positions.length > 1)
-        return { fault: 'another device is named by one position' };
-      return { meaning: formOf(line.form).words };
+      const form = named.find((name) => formOf(name).word === text.toLowerCase())!;
+      const { words, rows } = formOf(form);
+      if (line.positions.length !== rows)
+        return {
+          fault: `${words} takes ${counted(rows, 'position')}${rows > 1 ? ', such as 2+4' : ''}`,
+        };
+      line.form = form;
+      return { meaning: words };
     },
   },
   {

@@ -107,7 +107,7 @@ function nameplate(device: DeviceView, x: number, { y, height }: Body): Shape[] 
     {
       kind: 'text',
       layer: 'figures',
-      text: device.form === 'surge' ? 'SURGE' : 'DEVICE',
+      text: formOf(device.form).plate ?? '',
       anchor: 'middle',
       tone: 'figure',
       size: 0.32,

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { PropertyValue } from '@/core/record/entries/properties';
-import { formOf } from '@/core/vocabulary/device-forms';
+import { formNames, formOf, isFuse } from '@/core/vocabulary/device-forms';
 import type { FormName } from '@/core/vocabulary/device-forms';
 import type { PanelView, PositionView } from '@/core/installation/panel/views';
 import { systems } from '@/core/vocabulary/system';
@@ -18,19 +18,13 @@ const ratings = [15, 20, 25, 30, 35, 40, 50, 60];
 
 /** Forms a position of this panel can take, the common ones first. */
 function formsFor(panel: PanelView): FormName[] {
-  if (panel.kind === 'fuse') return ['plug-fuse', 'single-pole', 'two-pole'];
   const three = systems[panel.system].legs.length === 3;
-  return [
-    'single-pole',
-    'two-pole',
-    'tandem',
-    ...(three ? (['three-pole'] as const) : []),
-    'quad',
-    'quad-separate',
-    'half',
-    'surge',
-    'other',
-  ];
+  const kind = panel.kind === 'fuse' ? 'fuse' : three ? 'three-phase' : 'breaker';
+  const offered = formNames.filter((name) => formOf(name).offered.includes(kind));
+  // A fuse panel is asked for its fuses first.
+  return kind === 'fuse'
+    ? offered.sort((a, b) => Number(isFuse({ form: b })) - Number(isFuse({ form: a })))
+    : offered;
 }
 
 /** A position without a breaker: say what is there, the rating first. */
