@@ -75,7 +75,7 @@ module.exports = {
     {
       name: 'ui-never-imports-server',
       severity: 'error',
-      from: { path: '^src/(ui|client|workers)' },
+      from: { path: '^src/(ui|client|workers)', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/(server|app)' },
     },
     {

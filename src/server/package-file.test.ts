@@ -106,7 +106,11 @@ describe('package file', () => {
       () => zipOf({ 'inspection.json': '{' }),
       /inspection\.json: expected JSON, got/,
     ],
-  ])('refuses %s, saying where', async (_, make, message) => {
-    expect(await faults(await make())).toMatch(message);
-  });
+  ])(
+    'refuses %s, saying where',
+    async (_, make, message) => {
+      expect(await faults(await make())).toMatch(message);
+    },
+    30_000,
+  );
 });

@@ -542,6 +542,8 @@ describe('every route of the build', () => {
       '/api/reports',
       '/api/reports/verify',
       '/api/settings',
+      // Of whoever works on the drawing: nothing is there in what is built.
+      '/gallery',
       '/icon.svg',
       '/inspections/[id]/circuits',
       '/inspections/[id]/data/[file]',

@@ -4,6 +4,9 @@ import { TextDecoder, TextEncoder } from 'node:util';
 import { deserialize, serialize } from 'node:v8';
 
 if (typeof window !== 'undefined') {
+  // What is hidden is not looked for: telling it costs seconds in a long form.
+  const { configure } = await import('@testing-library/dom');
+  configure({ defaultHidden: true });
   Object.assign(globalThis, { TextDecoder, TextEncoder });
   globalThis.structuredClone ??= <T>(value: T) => deserialize(serialize(value)) as T;
   if (!globalThis.crypto?.randomUUID)

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, render, waitFor } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
 import { inHand, pressable, type } from '../testing/in-hand';
 import { Readings } from './Readings';

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
-import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterAll, afterEach, beforeAll, describe, expect, jest, test } from '@jest/globals';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react/pure';
 import type { ReactNode } from 'react';
 import * as v from 'valibot';
 import { properties } from '@/core/record/entries/properties';
@@ -136,8 +136,6 @@ function show(made: Bench, node: ReactNode) {
   return { said, context };
 }
 
-afterEach(cleanup);
-
 /** Something to type that the property takes. */
 function typed(spec: PropertySpec): string {
   switch (spec.input) {
@@ -223,23 +221,39 @@ describe('whatever can be recorded has a door', () => {
     expect(without.filter((name) => elsewhere[name] === undefined)).toEqual([]);
   });
 
-  test.each(
-    names.filter((name) => !(properties[name] as PropertySpec).retired && !elsewhere[name]),
-  )('%s', (name) => {
-    const spec = properties[name] as PropertySpec;
-    const known = refs(made);
-    const subject = spec.on.find((one) => known[one] !== undefined)!;
+  const known = refs(made);
+  const subjectOf = (name: PropertyName) =>
+    ((properties[name] as PropertySpec).on as Subject[]).find((one) => known[one] !== undefined)!;
+  const asked = names.filter(
+    (name) => !(properties[name] as PropertySpec).retired && !elsewhere[name],
+  );
+
+  // One form for all that is asked of a subject: it is long, and drawn once.
+  describe.each([...new Set(asked.map(subjectOf))])('of a %s', (subject) => {
     const about = known[subject]!;
-    const { said } = show(made, <FactSheet about={about} />);
-    enter(spec);
-    expect(said.map(({ about: of, facts }) => [of, Object.keys(facts)])).toContainEqual([
-      about,
-      [name],
-    ]);
-    // What the form records is a value the property takes.
-    const value = said.at(-1)!.facts[name];
-    expect([name, v.safeParse(spec.schema, value).success]).toEqual([name, true]);
+    let said: ReturnType<typeof show>['said'];
+    beforeAll(() => {
+      ({ said } = show(made, <FactSheet about={about} />));
+    });
+    afterAll(cleanup);
+
+    test.each(asked.filter((name) => subjectOf(name) === subject))('%s', (name) => {
+      const spec = properties[name] as PropertySpec;
+      said.length = 0;
+      enter(spec);
+      expect(said.map(({ about: of, facts }) => [of, Object.keys(facts)])).toContainEqual([
+        about,
+        [name],
+      ]);
+      // What the form records is a value the property takes.
+      const value = said.at(-1)!.facts[name];
+      expect([name, v.safeParse(spec.schema, value).success]).toEqual([name, true]);
+    });
   });
+});
+
+describe('what is entered by other doors', () => {
+  afterEach(cleanup);
 
   test('a circuit over two breakers: the second is chosen by its number', () => {
     const made = everything();
@@ -285,6 +299,8 @@ describe('doubled lugs', () => {
 });
 
 describe('bad input at the field', () => {
+  afterEach(cleanup);
+
   test.each([
     ['service', 'Transformer, kVA', '0', 'more than 0 kVA'],
     ['panel', 'Length of the supply, mm', '0 m', 'more than 0'],

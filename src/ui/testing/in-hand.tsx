@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import { LogbookStore } from '@/client/logbook/store';
@@ -77,9 +77,14 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
   };
 }
 
-/** Buttons and choices of this name. */
+/** Buttons and choices of this name, as a screen reader says it. By hand: the roles of a whole view take seconds. */
 export function pressable(name: string | RegExp, of: HTMLElement = document.body): HTMLElement[] {
-  const found = ['button', 'radio'].flatMap((role) => within(of).queryAllByRole(role, { name }));
+  const found = [...of.querySelectorAll<HTMLElement>('button, [role=button]')].filter((one) => {
+    const said = (one.getAttribute('aria-label') ?? one.textContent ?? '')
+      .replaceAll(/\s+/g, ' ')
+      .trim();
+    return typeof name === 'string' ? said === name : name.test(said);
+  });
   if (found.length === 0) throw new Error(`nothing to press is called ${name}`);
   return found;
 }
