@@ -124,6 +124,8 @@ test('every fact of every kind of thing is reached by keys, with its name', asyn
       .getByRole('textbox')
       .or(selected.getByRole('combobox'))
       .or(selected.getByRole('group'))
+      .or(selected.getByRole('radiogroup'))
+      .or(selected.getByRole('toolbar'))
       .evaluateAll((all) =>
         all.map(
           (one) =>
