@@ -139,7 +139,12 @@ describe('an upgrade', () => {
     }
   });
 
-  const text = (file: string) => readFileSync(join(upgrade, 'texts', file), 'utf8');
+  /** A text a migration had before its last, which is the one shipped. */
+  const text = (name: string, nth: number) =>
+    readFileSync(
+      nth === 3 ? join(shipped, `${name}.sql`) : join(upgrade, 'texts', `${name}.${nth}.sql`),
+      'utf8',
+    );
   const third = '0003_before_an_organisation';
   const sixth = '0006_reports';
   const seventh = '0007_report_files';
@@ -166,7 +171,7 @@ describe('an upgrade', () => {
     const url = await database('way');
     const old = folderWith(
       Object.fromEntries(
-        Object.entries(texts).map(([name, nth]) => [`${name}.sql`, text(`${name}.${nth}.sql`)]),
+        Object.entries(texts).map(([name, nth]) => [`${name}.sql`, text(name, nth)]),
       ),
       upTo,
     );
