@@ -68,8 +68,8 @@ for (const { name, path, size, theme, ...view } of views) {
   if (path.endsWith('/walk')) await page.getByText('All arrived').waitFor();
   if ('press' in view)
     await page
-      .getByRole('group', { name: 'Show' })
-      .getByRole('button', { name: view.press })
+      .getByRole('radiogroup', { name: 'Show' })
+      .getByRole('radio', { name: view.press })
       .click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });

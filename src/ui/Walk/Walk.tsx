@@ -89,9 +89,10 @@ export function Walk() {
         <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center lg:hidden">
           <strong className="text-ink">{cautionLead}</strong> {cautionSupply}
         </p>
-        <div className="px-4 pt-2 lg:hidden">
+        <div className="flex gap-2 px-4 pt-2 lg:hidden">
           <OneOf
             label="Below the drawing"
+            className="flex flex-1 gap-2"
             each="act flex-1"
             choices={[
               { value: 'detail', words: 'Detail' },

@@ -30,7 +30,7 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
   ]);
   const findings = state.assessment.findings.filter(({ verdict }) => refs.has(verdict.place.ref));
   return (
-    <div className="grid gap-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <PositionHeading
         label={device.label}
         title={deviceCircuitWords(device) || 'No name'}
