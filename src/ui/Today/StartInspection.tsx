@@ -1,16 +1,22 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import type { FormEvent } from 'react';
 import { startOnDevice } from '@/client/logbook/start';
 import type { Who } from '../who';
 
 const positionChoices = [8, 12, 16, 20, 24, 30, 32, 40, 42, 60, 84];
 
+// Until the page is awake its form would go to the server, which begins no inspection.
+const never = () => () => undefined;
+const isReady = () => true;
+const isNotYet = () => false;
+
 /** Name the place and begin. Everything else is recorded on the walk. */
 export function StartInspection({ session }: { session: Who }) {
   const router = useRouter();
+  const ready = useSyncExternalStore(never, isReady, isNotYet);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState('');
   const start = async (event: FormEvent<HTMLFormElement>) => {
@@ -58,7 +64,7 @@ export function StartInspection({ session }: { session: Who }) {
             {trouble}
           </p>
         )}
-        <button className="act act-main" type="submit" disabled={busy}>
+        <button className="act act-main" type="submit" disabled={busy || !ready}>
           Start the walk
         </button>
       </form>
