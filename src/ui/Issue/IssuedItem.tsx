@@ -8,6 +8,7 @@ import { dayWords } from '@/core/show/report/dates';
 import { postJson } from '@/client/http';
 import { PdfButton } from '../Report/PdfButton';
 import { VerifyForm } from './VerifyForm';
+import { useAwake } from '../primitives/use-awake';
 
 export interface IssuedLine {
   id: string;
@@ -67,6 +68,7 @@ export function IssuedItem({ line, links }: { line: IssuedLine; links: readonly 
 
 function SendForm({ report }: { report: string }) {
   const router = useRouter();
+  const awake = useAwake();
   const [said, setSaid] = useState<{ url?: string; faults?: string[] }>({});
   const send = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -99,7 +101,9 @@ function SendForm({ report }: { report: string }) {
           ))}
         </select>
       </label>
-      <button className="act">Send</button>
+      <button className="act" disabled={!awake}>
+        Send
+      </button>
       <div className="w-full" role="status">
         {said.url && (
           <p className="break-all">

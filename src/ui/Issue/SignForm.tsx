@@ -7,6 +7,7 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import * as v from 'valibot';
 import { postJson } from '@/client/http';
 import { OneOf } from '../primitives/OneOf';
+import { useAwake } from '../primitives/use-awake';
 
 const signSchema = v.object({
   kind: v.picklist(['report', 'closing']),
@@ -51,6 +52,7 @@ export function SignForm({
     },
   });
   const kind = useWatch({ control, name: 'kind' });
+  const awake = useAwake();
   const busy = formState.isSubmitting;
   const revision = kind === 'report' ? revises !== undefined : closedBefore;
   const issue = handleSubmit(async (signed) => {
@@ -107,7 +109,7 @@ export function SignForm({
           {fault}
         </p>
       ))}
-      <button className="act act-main min-h-11" disabled={busy || !ready}>
+      <button className="act act-main min-h-11" disabled={busy || !ready || !awake}>
         {busy
           ? 'Sealing'
           : kind === 'closing'

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { FormEvent } from 'react';
 import { postJson } from '@/client/http';
+import { useAwake } from '../primitives/use-awake';
 
 interface Verification {
   sealed: boolean;
@@ -13,6 +14,7 @@ interface Verification {
 
 /** Holds the report against the digest printed on it. */
 export function VerifyForm({ report, digest }: { report: string; digest: string }) {
+  const awake = useAwake();
   const [said, setSaid] = useState<Verification>();
   const [faults, setFaults] = useState<string[]>([]);
   const verify = async (event: FormEvent<HTMLFormElement>) => {
@@ -30,7 +32,9 @@ export function VerifyForm({ report, digest }: { report: string; digest: string 
           Digest as printed on the report
           <input className="field font-mono text-xs" name="digest" defaultValue={digest} required />
         </label>
-        <button className="act">Verify</button>
+        <button className="act" disabled={!awake}>
+          Verify
+        </button>
       </form>
       <div role="status" className="mt-1">
         {faults.map((fault) => (

@@ -68,10 +68,14 @@ describe('a figure', () => {
   test('of a dead leg before the tester was proved is no proof: it says what comes first', async () => {
     const hand = await inHand(entries(), <Readings />);
     fireEvent.click(pressable(/^Proof of dead/)[0]!);
-    const first = await waitFor(() => pressable(/dead|to/i)[0]!);
-    expect(first).toBeTruthy();
-    expect(hand.recorded()).toEqual([]);
-    expect(document.body.textContent).toMatch(/live source/);
+    const slot = await waitFor(() => pressable(/^Off: A to B/)[0]!);
+    fireEvent.click(slot);
+    type(/^Or type it/, '0');
+    await (await hand.press('Record')).andKept();
+    await waitFor(() =>
+      expect(slot.closest('tr, li, div')!.textContent).toMatch(/Bad|Read again|prove|live source/i),
+    );
+    expect(slot.closest('tr, li, div')!.textContent).not.toContain('Good');
   });
 });
 

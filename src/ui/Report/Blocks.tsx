@@ -47,8 +47,6 @@ function OneBlock({ block, ...at }: Omit<BlocksProps, 'blocks'> & { block: Block
       return <SheetTable table={block} />;
     case 'drawing':
       return <SheetDrawing drawn={at.drawings[block.of]!} />;
-    case 'figure':
-      return <WhyHereDrawing why={block.why} />;
     case 'photos':
       return <SheetPhotos photos={block.photos} pictures={at.pictures} />;
     case 'callout':

@@ -3,7 +3,6 @@ import type { Run, Words } from '@/core/show/report/blocks/block';
 const weights: Record<NonNullable<Run['weight']>, string> = {
   strong: 'font-bold',
   quiet: 'text-ink2',
-  alarm: 'text-danger font-bold',
 };
 
 /** Stretches of words, each in its weight; one that leads somewhere is a link. */

@@ -1,22 +1,18 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import type { FormEvent } from 'react';
 import { startOnDevice } from '@/client/logbook/start';
+import { useAwake } from '../primitives/use-awake';
 import type { Who } from '../who';
 
 const positionChoices = [8, 12, 16, 20, 24, 30, 32, 40, 42, 60, 84];
 
-// Until the page is awake its form would go to the server, which begins no inspection.
-const never = () => () => undefined;
-const isReady = () => true;
-const isNotYet = () => false;
-
 /** Name the place and begin. Everything else is recorded on the walk. */
 export function StartInspection({ session }: { session: Who }) {
   const router = useRouter();
-  const ready = useSyncExternalStore(never, isReady, isNotYet);
+  const awake = useAwake();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState('');
   const start = async (event: FormEvent<HTMLFormElement>) => {
@@ -64,7 +60,7 @@ export function StartInspection({ session }: { session: Who }) {
             {trouble}
           </p>
         )}
-        <button className="act act-main" type="submit" disabled={busy || !ready}>
+        <button className="act act-main" type="submit" disabled={busy || !awake}>
           Start the walk
         </button>
       </form>

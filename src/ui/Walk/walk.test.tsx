@@ -135,8 +135,8 @@ describe('the line of shorthand', () => {
     await inHand(bench().book.entries, <Walk />);
     fireEvent.change(line(), { target: { value: '7 20 12cu kitchen' } });
     expect(document.body.textContent).toContain('20 A, 1 pole');
-    fireEvent.change(line(), { target: { value: '7 20 xx9' } });
-    expect(document.body.textContent).not.toContain('Column 99');
+    fireEvent.change(line(), { target: { value: '7 20 2000a' } });
+    expect(document.body.textContent).toContain('Column 6');
   });
   test('records on Enter; nothing of a faulty one', async () => {
     const hand = await inHand(bench().book.entries, <Walk />);

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { bench } from '../../testing/bench';
+import type { FlowNode } from '../../model/simulation/flow';
 import { layOutFeeds } from '../../model/simulation/lay-out-feeds';
 import { grammarCard } from '../../record/shorthand/card';
 import { parseLine } from '../../record/shorthand/parse';
@@ -67,9 +68,30 @@ describe('the grammar card', () => {
 });
 
 describe('parts of the supply laid out', () => {
-  test('nothing is laid out as nothing', () => {
-    const { placed, width, height } = layOutFeeds([]);
-    expect(placed.every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);
-    expect(Number.isFinite(width + height)).toBe(true);
+  const node = (id: string, from: string, fromService = false) =>
+    ({ feed: { id, from, fromService } }) as FlowNode;
+
+  test('each stands below what feeds it, and no two in one place', () => {
+    const { placed, width, height } = layOutFeeds([
+      node('main', 'service', true),
+      node('shed', 'main'),
+      node('flat', 'main'),
+      node('other', 'second', true),
+    ]);
+    const at = new Map(placed.map((one) => [one.id, one]));
+    expect([...at.keys()].sort()).toEqual(['flat', 'main', 'other', 'second', 'service', 'shed']);
+    for (const [id, above] of [
+      ['main', 'service'],
+      ['shed', 'main'],
+      ['flat', 'main'],
+      ['other', 'second'],
+    ]) {
+      expect(at.get(id!)!.parent).toBe(at.get(above!));
+      expect(at.get(id!)!.y).toBe(at.get(above!)!.y + 1);
+    }
+    expect(new Set(placed.map(({ x, y }) => `${x} ${y}`)).size).toBe(placed.length);
+    expect({ width, height }).toEqual({ width: 3, height: 3 });
   });
+  test('nothing takes no room', () =>
+    expect(layOutFeeds([])).toEqual({ placed: [], width: 0, height: 0 }));
 });

@@ -2,7 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import type { Facts } from '../../record/entries/properties';
 import { bench } from '../../testing/bench';
 import type { Bench } from '../../testing/bench';
+import { closing } from './blocks/closing';
+import type { Source } from './blocks/sheet';
 import { compareWithIssued, keyOf } from './closing';
+import type { ItemNow } from './return-comparison';
 import { composeReport } from './compose';
 import { issueCheck, mayIssue } from './issue-check';
 
@@ -85,4 +88,30 @@ describe('before signing', () => {
   });
   test('what was not seen is printed, and stops nothing', () =>
     expect(states(before())).toMatchObject({ 'not-seen': 'open', entries: 'done' }));
+});
+
+describe('what a closing report says where nothing is open', () => {
+  const says = (...states: ItemNow[]) => {
+    const items = states.map((now, at) => ({
+      number: at + 1,
+      title: 'x',
+      place: 'y',
+      before: { grade: 'repair', short: 'z' },
+      now,
+      nowWords: now,
+    }));
+    const comparison = { of: '2026-0001', items, fresh: [], open: 0 };
+    const blocks = closing({ report: { closing: comparison } } as unknown as Source);
+    const [, first] = blocks;
+    return first?.kind === 'paragraph' ? first.words[0]!.text : '';
+  };
+  test('mended is said of what was mended', () =>
+    expect(says('mended', 'mended')).toBe('Everything in it is mended.'));
+  test.each([
+    ['a thing that is gone', ['mended', 'gone']],
+    ['what today’s rules find otherwise', ['otherwise']],
+    ['a report without findings', []],
+  ] as const)('%s is not called mended', (_, states) =>
+    expect(says(...states)).not.toContain('mended'),
+  );
 });

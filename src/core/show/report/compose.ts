@@ -5,12 +5,8 @@ import type { Fact } from '../../record/entries/inspection';
 import { crowdedPositions } from '../../fieldwork/recording/check';
 import { gradeAdvice, gradeWords, grades } from '../../vocabulary/grade';
 import type { Finding } from '../../judge/grading/finding';
-import { legacyWords } from '../../judge/grading/legacy';
 import { verdictKeys } from '../../judge/examine/verdict';
-import { likelihoodWords, severityWords } from '../../judge/grading/matrix';
-import type { Message } from '../../judge/check/rule';
 import type { Hazard } from '../../vocabulary/severity';
-import type { SiteView } from '../../installation/panel/site-view';
 import { schoolWords } from '../../codes/settings/settings';
 import { permitOutcome, permitWords } from '../../judge/permit/outcome';
 import { settingsDifferences } from './settings-differences';
@@ -19,38 +15,24 @@ import { comparisons, hazardWords } from './comparisons';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
 import { reportDirectories } from './directory';
-import { exactFacts, labelFacts, torqueWords } from './exact-facts';
+import { labelFacts } from './exact-facts';
 import { glossaryOf } from './glossary';
-import { isolationWords } from './isolation';
 import { reportPhotos } from './photos';
-import { readingsAfter } from './readings-after';
 import { likelyFamilies } from './likely-families';
 import { referrals, reportNotes } from './referrals';
 import { shutOffs } from './shut-off';
 import { summarise } from './summary';
 import { reportHead, toldAndAgreed } from './told';
-import { untilThenWords } from './until-then';
 import { fill } from '../../vocabulary/fill';
 import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
 import { reportReadings } from './readings';
-import type { WhyHere } from '../../model/simulation/explain';
 import { whyHereOf } from '../../model/simulation/why-here';
-import type { FirstThings, ReportData, ReportFinding, ReportPermit, ReportPhoto } from './report';
+import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
 
-export interface Author {
-  id: string;
-  name: string;
-  licence: string;
-}
-
-/** Of which inspection, as of when, recorded by whom. */
-export interface Provenance {
-  inspection: string;
-  /** YYYY-MM-DD. */
-  asOf: string | undefined;
-  authors: readonly Author[];
-}
+import { reportFinding } from './compose-finding';
+import type { Provenance } from './provenance';
+import { nameOf } from './provenance';
 
 /** Composes the report. The same assessment, day and authors give the same report to the letter. */
 export function composeReport(assessment: Assessment, frame: Provenance): ReportData {
@@ -143,72 +125,6 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
   };
 }
 
-function reportFinding(
-  finding: Finding,
-  number: number,
-  { site, settings }: Assessment,
-  frame: Provenance,
-  whyHere: WhyHere | undefined,
-  photos: readonly ReportPhoto[],
-): ReportFinding {
-  const { verdict, outcome, grade } = finding;
-  const { rule, place, panel } = verdict;
-  const text = (part: keyof Message) => findingWords(verdict, part, settings);
-  const inPanel = site.panels.find((one) => one.id === panel)!;
-  return {
-    number,
-    rule: rule.id,
-    ref: place.ref,
-    panel,
-    panelName: inPanel.name,
-    place: place.label,
-    title: rule.title,
-    short: text('short'),
-    seen: text('seen'),
-    why: text('why'),
-    whyHere,
-    ask: text('ask'),
-    also: [
-      ...new Set(
-        finding.pressing.map((one) => `${one.place.label}: ${findingWords(one, 'ask', settings)}`),
-      ),
-    ],
-    untilThen: grade === 'danger' ? untilThenWords(rule) : [],
-    who: rule.who,
-    grade,
-    gradeWord: gradeWords[grade],
-    computedWord: finding.computed === grade ? undefined : gradeWords[finding.computed],
-    overrule: overruleWords(finding, frame),
-    madeSafe: finding.madeSafe,
-    by: finding.due
-      ? `by ${dayWords(finding.due.on)} (${finding.due.because})`
-      : deadlineWords(grade, settings, frame.asOf),
-    certainty: finding.certainty,
-    severity: finding.severity,
-    likelihood: finding.likelihood,
-    severityWord: severityWords[finding.severity],
-    likelihoodWord: likelihoodWords[finding.likelihood],
-    sources: [...rule.sources, ...(outcome.sources ?? [])].map(
-      (source) => `${source.code}: ${source.says}`,
-    ),
-    since: legacyWords(finding.legacy),
-    remedies: rule.remedies,
-    remediesInOrder: rule.remediesInOrder ?? false,
-    hazards: rule.hazards,
-    photos: photos.filter((photo) => photo.findings.includes(number)).map((photo) => photo.number),
-    exact: exactFacts(place.ref, inPanel, site),
-    torque: torqueWords(place.ref, inPanel, site),
-    isolation: isolationWords(rule.id, place.ref, inPanel, site),
-    readingsAfter: readingsAfter(rule.id),
-    presumes: outcome.presumes ?? [],
-    absorbed: finding.absorbed.map(
-      (one) => `${one.place.label}: ${findingWords(one, 'seen', settings)}`,
-    ),
-    trace: finding.trace,
-    recorded: recorded(outcome.facts, site, frame),
-  };
-}
-
 function keptWhatIfs(
   { site: { reader }, findings }: Assessment,
   frame: Provenance,
@@ -229,14 +145,6 @@ function keptWhatIfs(
       at: says.at,
     };
   });
-}
-
-function overruleWords({ overrule, computed }: Finding, frame: Provenance): string | undefined {
-  if (!overrule) return undefined;
-  const { to, reason, refused } = overrule;
-  const who = nameOf(overrule.by, frame);
-  if (refused) return `${who} set ${gradeWords[to]}; it does not count: ${refused}.`;
-  return `Computed ${gradeWords[computed]}; ${who} set ${gradeWords[to]}: ${reason}`;
 }
 
 function reportPermit(assessment: Assessment): ReportPermit | undefined {
@@ -297,22 +205,6 @@ const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
         landlord: 'and before it is let again',
         tenant: 'by the landlord, who is told in writing',
       }[role];
-
-function recorded(
-  facts: readonly Fact[],
-  site: SiteView,
-  frame: Provenance,
-): ReportFinding['recorded'] {
-  return facts.map((fact) => ({
-    by: nameOf(fact.author, frame),
-    at: fact.at,
-    entry: fact.entry,
-    says: `${propertySpec(fact.property)?.label ?? fact.property}: ${valueWords(fact, site)}`,
-  }));
-}
-
-const nameOf = (author: string, frame: Provenance) =>
-  frame.authors.find((one) => one.id === author)?.name ?? author;
 
 function conflictWords(facts: readonly Fact[], frame: Provenance): string {
   const [first] = facts;

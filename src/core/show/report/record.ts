@@ -7,7 +7,7 @@ import { canonicalJson } from '../../vocabulary/canonical';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
-import type { Author } from './compose';
+import type { Author } from './provenance';
 import { entryWords } from './entry-words';
 
 /** Settings and entries, as they are sealed: what only the whole record prints. */

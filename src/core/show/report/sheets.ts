@@ -3,10 +3,11 @@ import { paperAsIssued } from './as-issued/paper';
 import { screenAsIssued } from './as-issued/screen';
 import type { Audience } from './audience';
 import { audiences } from './audience';
+import type { Block } from './blocks/block';
 import { composeBlocks } from './blocks/compose-blocks';
 import { drawPanels } from './blocks/drawn-panel';
 import type { SealedText } from './blocks/sealed-text';
-import type { Sheet, Signed } from './blocks/sheet';
+import type { Drawings, Sheet, Signed, Source } from './blocks/sheet';
 import type { WholeRecord } from './record';
 import type { ReportData } from './report';
 
@@ -20,33 +21,32 @@ export interface TextSource {
 }
 
 /** The text for one reader, composed now. The same in the browser, on the server and in a test. */
-export function composeSheet(
-  { report, site, signed, record }: TextSource,
-  audience: Audience,
-): Sheet {
-  const drawings = drawPanels(site, report.findings);
-  return {
-    blocks: composeBlocks({
-      report,
-      audience,
-      drawings,
-      signed,
-      record: audience === 'record' ? record : undefined,
-    }),
-    drawings,
-  };
+export function composeSheet(source: TextSource, audience: Audience): Sheet {
+  const from = blockSource(source, audience, drawPanels(source.site, source.report.findings));
+  return { blocks: composeBlocks(from), drawings: from.drawings };
 }
 
-/** The text for every reader, to be sealed. */
+/** The text for every reader, to be sealed; each panel is drawn once. */
 export function composeText(source: TextSource): SealedText {
-  const sheets = audiences.map((audience) => [audience, composeSheet(source, audience)] as const);
-  return {
-    blocks: Object.fromEntries(
-      sheets.map(([audience, { blocks }]) => [audience, blocks]),
-    ) as SealedText['blocks'],
-    drawings: sheets[0]![1].drawings,
-  };
+  const drawings = drawPanels(source.site, source.report.findings);
+  const blocks = Object.fromEntries(
+    audiences.map((audience) => [audience, composeBlocks(blockSource(source, audience, drawings))]),
+  ) as Record<Audience, Block[]>;
+  return { blocks, drawings };
 }
+
+/** Settings and entries are the whole record's alone. */
+const blockSource = (
+  { report, signed, record }: TextSource,
+  audience: Audience,
+  drawings: Drawings,
+): Source => ({
+  report,
+  audience,
+  drawings,
+  signed,
+  record: audience === 'record' ? record : undefined,
+});
 
 /**
  * The text of an issued report: as it was sealed. One issued before its text was sealed reads as it did
@@ -62,17 +62,10 @@ export function issuedSheet(
   seal: string,
 ): Sheet {
   if (report.text) return { blocks: report.text.blocks[audience], drawings: report.text.drawings };
-  const { site, signed, record } = source();
-  const drawings = drawPanels(site, report.findings);
-  const from = {
-    report,
-    audience,
-    drawings,
-    signed,
-    record: audience === 'record' ? record : undefined,
-  };
+  const older = { report, ...source() };
+  const from = blockSource(older, audience, drawPanels(older.site, report.findings));
   return {
     blocks: medium === 'screen' ? screenAsIssued(from) : paperAsIssued(from, seal),
-    drawings,
+    drawings: from.drawings,
   };
 }

@@ -47,8 +47,6 @@ export function setBlock(press: Press, block: Block): void {
       return table(flow, block.columns, block.rows);
     case 'drawing':
       return setDrawing(flow, press.drawings[block.of]!);
-    case 'figure':
-      return setWhyHere(flow, block.why);
     case 'photos':
       return setPhotos(press, block.photos);
     case 'callout':
@@ -77,7 +75,7 @@ const textOf = (words: Words) => words.map(({ text }) => text).join('');
 const spansOf = (words: Words, bold = false): Span[] =>
   words.map(({ text, weight }) => ({
     text,
-    bold: bold || weight === 'strong' || weight === 'alarm',
+    bold: bold || weight === 'strong',
     color: weight === 'quiet' ? ink2 : ink,
   }));
 
@@ -141,8 +139,6 @@ function heightOf(flow: Flow, block: Block): number {
       return all(block.blocks);
     case 'beside':
       return all(block.first) + all(block.second);
-    case 'figure':
-      return drawWhyHere(block.why).height + 8;
     case 'drawing':
       return 300;
     case 'table':

@@ -4,7 +4,7 @@ import type { WhyHere } from '../../../model/simulation/explain';
 /** A stretch of words of one weight. */
 export interface Run {
   text: string;
-  weight?: 'strong' | 'quiet' | 'alarm';
+  weight?: 'strong' | 'quiet';
   /** The block it leads to, by its id. */
   to?: string;
 }
@@ -35,8 +35,6 @@ export type Block =
   | Table
   /** A panel with numbered marks, by the name it is drawn under. */
   | { kind: 'drawing'; of: string }
-  /** The small drawing of what flows in this house. */
-  | { kind: 'figure'; why: WhyHere }
   | { kind: 'photos'; photos: readonly PhotoOnSheet[] }
   /** Stands out, for a danger. */
   | { kind: 'callout'; blocks: readonly Block[] }
@@ -52,6 +50,7 @@ export type Block =
 export interface Item {
   term: string;
   words: Words;
+  /** The small drawing of what flows in this house. */
   figure?: WhyHere;
 }
 

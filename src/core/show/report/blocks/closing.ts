@@ -1,5 +1,6 @@
 import { counted } from '../../../vocabulary/phrases';
 import { gradeWords } from '../../../vocabulary/grade';
+import type { ReturnComparison } from '../return-comparison';
 import type { Block } from './block';
 import { paragraph, part, run, strong } from './say';
 import type { Source } from './sheet';
@@ -9,9 +10,7 @@ export function closing({ report }: Source): Block[] {
   if (!report.closing) return [];
   const { of, items, fresh, open } = report.closing;
   return part('closing', `What became of report ${of}`, [
-    ...paragraph(
-      strong(open === 0 ? 'Everything in it is mended.' : `${counted(open, 'item')} still open.`),
-    ),
+    ...paragraph(strong(open > 0 ? `${counted(open, 'item')} still open.` : closedWords(items))),
     {
       kind: 'list',
       lines: [
@@ -29,3 +28,11 @@ export function closing({ report }: Source): Block[] {
     },
   ]);
 }
+
+/** Where nothing is open: mended is said of what was mended alone, not of what is gone or was never found. */
+const closedWords = (items: ReturnComparison['items']): string =>
+  items.length === 0
+    ? 'It had no findings; none is recorded now.'
+    : items.every(({ now }) => now === 'mended')
+      ? 'Everything in it is mended.'
+      : 'Nothing of it is open by what is recorded now; what became of each stands below.';
