@@ -31,6 +31,15 @@ export function bookActions({
     return message;
   };
   const newId = () => crypto.randomUUID();
+  const work: BookActions['work'] = (make) =>
+    said(
+      store.record(({ site }) => {
+        const here = site.panels.find((one) => one.id === panel);
+        if (!here) return { message: 'There is no panel to record in.' };
+        const recorded = make({ site, panel: here, newId });
+        return recorded.ok ? recorded.drafts : recorded;
+      }),
+    );
   return {
     select: (next) => {
       setTrouble(undefined);
@@ -41,15 +50,9 @@ export function bookActions({
       select({ kind: 'position', number: 1 });
     },
     setSure,
-    recordLine: (line) =>
-      said(
-        store.record(({ site }) => {
-          const here = site.panels.find((one) => one.id === panel);
-          if (!here) return { message: 'There is no panel to record in.' };
-          const recorded = recordLine(line, { site, panel: here, newId });
-          return recorded.ok ? recorded.drafts : recorded;
-        }),
-      ),
+    dropTrouble: () => setTrouble(undefined),
+    work,
+    recordLine: (line) => work((bench) => recordLine(line, bench)),
     observe: (about, facts, certainty) =>
       said(store.record(({ site }) => [observe(site.reader, about, facts, sure ?? certainty)])),
     record: (drafts) => said(store.record(() => drafts(newId))),

@@ -6,6 +6,7 @@ import type { Certainty } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
 import type { PanelView } from '@/core/installation/panel/views';
 import type { Draft } from '@/core/fieldwork/recording/draft';
+import type { Recorded, RecordingBench } from '@/core/fieldwork/recording/recording-bench';
 import type { Line } from '@/core/record/shorthand/line';
 import type { Who } from '../who';
 
@@ -21,8 +22,12 @@ export interface BookActions {
   recordLine(line: Line): Promise<string | undefined>;
   observe(about: string, facts: Facts, certainty?: Certainty): Promise<string | undefined>;
   record(drafts: (newId: () => string) => readonly Draft[]): Promise<string | undefined>;
+  /** Work on what stands in the panel in hand: moved, taken out, replaced, landed. */
+  work(make: (bench: RecordingBench) => Recorded): Promise<string | undefined>;
   select(selection: Selection): void;
   choosePanel(id: string): void;
+  /** What was refused is not said any longer: something else is being done. */
+  dropTrouble(): void;
   /** How the next facts are known; undefined: as each is usually known. */
   setSure(sure: Certainty | undefined): void;
 }

@@ -100,7 +100,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
       <span className="text-ink2">
         {wallTimeWords(at)}
         <br />
-        {names.get(author) ?? author}
+        {names.get(author) ?? 'a colleague'}
       </span>
       <ul className="min-w-0">
         {action.items.map(({ entry, undone }) => {

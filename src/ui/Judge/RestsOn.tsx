@@ -33,11 +33,11 @@ export function RestsOn({ finding }: { finding: Finding }) {
             <span>
               {thingWords(fact.about, site)}:{' '}
               {propertySpec(fact.property)?.label.toLowerCase() ?? fact.property}{' '}
-              <strong>{valueWords(fact)}</strong>
+              <strong>{valueWords(fact, site)}</strong>
             </span>
             <span className="text-caption text-ink2">
               <span className={`sure-${fact.certainty}`}>{fact.certainty}</span> ·{' '}
-              {names.get(fact.author) ?? fact.author} ·{' '}
+              {names.get(fact.author) ?? 'a colleague'} ·{' '}
               <Link className="underline" href={`/inspections/${inspection}/history#${fact.entry}`}>
                 {wallTimeWords(fact.at)}
               </Link>

@@ -48,7 +48,7 @@ export function SlotTable({ slots, readingOf, chosen, choose }: SlotTableProps) 
                 <VerdictMark verdict={verdict} />
                 {taking && (
                   <span className="text-caption text-ink2 block">
-                    {names.get(taking.author) ?? taking.author}, {clock(taking.at)},{' '}
+                    {names.get(taking.author) ?? 'a colleague'}, {clock(taking.at)},{' '}
                     {taking.instrumentWords ?? 'instrument not recorded'}
                   </span>
                 )}

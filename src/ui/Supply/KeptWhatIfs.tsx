@@ -30,7 +30,7 @@ export function KeptWhatIfs({ open }: { open(whatIf: WhatIf): void }) {
                 <strong>{reader.value(id, 'name') ?? 'What if'}</strong>{' '}
                 {reader.value(id, 'whatIfSays')}{' '}
                 <span className="text-ink2">
-                  {fact && `${names.get(fact.author) ?? fact.author}, ${clockDay(fact.at)}`}
+                  {fact && `${names.get(fact.author) ?? 'a colleague'}, ${clockDay(fact.at)}`}
                 </span>
               </span>
               {fact && (

@@ -14,7 +14,7 @@ import { lugRef } from '@/core/record/entries/thing-types';
 import type { Finding } from '@/core/judge/grading/finding';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { formOf } from '@/core/vocabulary/device-forms';
-import { deviceCircuitWords } from '@/core/installation/panel/words';
+import { conductorWords, deviceCircuitWords } from '@/core/installation/panel/words';
 import { systems } from '@/core/vocabulary/system';
 import type { DeviceView, PanelView, PositionView } from '@/core/installation/panel/views';
 import type { BookActions, Selection } from '../Book/context';
@@ -73,6 +73,15 @@ function AllAreas({ panel, geometry: g, findings, selection, actions }: HitAreas
           found={foundAt(position, panel, findings)}
         />
       ))}
+      {[...(g.looseAt ?? [])].map(([id, point]) => (
+        <HitArea
+          key={id}
+          box={boxOnSheet(g, { x: point.x - 0.35, y: point.y - 0.3, width: 0.7, height: 0.6 })}
+          label={`${thingLabel(panel, id)}, on no screw`}
+          selected={onThing(id)}
+          onTouch={() => actions.select({ kind: 'thing', ref: id })}
+        />
+      ))}
       {panel.bars.flatMap((bar) =>
         bar.terminals.map((terminal) => {
           const point = barScrewPoint(g, bar, terminal.number);
@@ -101,6 +110,14 @@ function AllAreas({ panel, geometry: g, findings, selection, actions }: HitAreas
       )}
     </g>
   );
+}
+
+/** "12 copper hot" */
+function thingLabel(panel: PanelView, id: string): string {
+  const conductor = panel.conductors.find((one) => one.id === id);
+  return conductor
+    ? `${conductorWords(conductor)} ${conductor.function?.value ?? 'conductor'}`
+    : 'Conductor';
 }
 
 /** Findings at a position or at what stands on it. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { Check, Ellipsis } from 'lucide-react';
+import { useState } from 'react';
 import type { KeyboardEvent, Ref } from 'react';
 import { parseLine } from '@/core';
 import { useBook } from '../Book/context';
@@ -23,10 +24,17 @@ export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
   const { panel, selection, actions } = useBook();
   const parsed = useParsed(typed);
   const { preview, message } = usePreviewResult(typed);
+  // A name that may not be one is asked about once; entered again it is the name.
+  const [asked, setAsked] = useState<string>();
+  const asks = asked === typed ? (parsed.asks ?? []) : [];
 
   const record = async () => {
-    const { line } = parseLine(typed, panel);
+    const { line, asks = [] } = parseLine(typed, panel);
     if (!line) return;
+    if (asks.length > 0 && asked !== typed) {
+      setAsked(typed);
+      return;
+    }
     const refused = await actions.recordLine(line);
     if (refused) return;
     setTyped('');
@@ -66,11 +74,19 @@ export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
           spellCheck={false}
           aria-invalid={parsed.faults.length > 0 || message !== undefined}
           aria-describedby="shorthand-reading"
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => {
+            actions.dropTrouble();
+            setTyped(event.target.value);
+          }}
           onKeyDown={onKeyDown}
         />
         <div id="shorthand-reading" aria-live="polite">
           <TokenMeanings typed={typed} parsed={parsed} />
+          {asks.map((ask) => (
+            <p key={ask.start} role="alert" className="text-accent font-semibold">
+              {ask.message}.
+            </p>
+          ))}
           {message && <p className="text-danger font-semibold">{message}</p>}
         </div>
       </div>

@@ -63,6 +63,7 @@ export function Walk() {
   }, [store, actions]);
 
   const typeInto = (character: string) => {
+    actions.dropTrouble();
     setTyped((text) => text + character);
     shorthand.current?.focus();
   };

@@ -8,6 +8,10 @@ import type { Line, PositionLine } from '../../record/shorthand/line';
 import { marks } from '../../record/shorthand/line';
 import { circuitsOf } from '../../record/shorthand/tokens';
 import { findScrews } from './bar-screws';
+import { deviceAt } from './device-at';
+import { recordBecomes, replacementOf } from './record-becomes';
+import { reformDevice } from './reform-device';
+import { takeOutDevice } from './take-out-device';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
 import { recordBar, recordFed, recordMain } from './record-panel-line';
@@ -39,15 +43,20 @@ export function recordLine(line: Line, bench: RecordingBench): Recorded {
     case 'main':
       return { ok: true, drafts: recordMain(line, bench) };
     default:
+      if (line.becomes) return recordBecomes(line, bench);
       return line.opening ? recordOpening(line, bench) : recordBreaker(line, bench);
   }
 }
 
-function recordOpening(line: PositionLine, { site, panel }: RecordingBench): Recorded {
+/** An opening where a device was recorded says that it was never there; its wires are on no screw. */
+function recordOpening(line: PositionLine, bench: RecordingBench): Recorded {
+  const { site, panel } = bench;
   const position = panel.positions.find((one) => one.number === line.positions[0])!;
-  const drafts = position.devices.map((device) =>
-    observe(site.reader, device.id, { removed: true }),
-  );
+  const drafts: Draft[] = [];
+  for (const device of position.devices) {
+    const taken = takeOutDevice(device, { mistaken: true }, bench);
+    if (taken.ok) drafts.push(...taken.drafts);
+  }
   const facts: Facts = {
     opening: line.opening!,
     ...(line.liveMetal && { liveMetalInPlane: true }),
@@ -67,22 +76,10 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
   const { site, panel, newId } = bench;
   const { reader } = site;
   const standing = deviceAt(panel, line.positions[0]!, line.half);
-  const form = line.form ?? standing?.form ?? 'single-pole';
+  const form = formSaid(line, standing) ?? standing?.form ?? 'single-pole';
   const place = positionOfNumber(panel.layout, line.positions[0]!);
   if (!place) return { ok: false, message: `there is no position ${line.positions[0]}` };
-  const facts: Facts = {
-    form,
-    ...(line.ratingsA && { handleRatingsA: line.ratingsA }),
-    ...(line.maker && { maker: line.maker }),
-    ...(line.breakerType && { breakerType: line.breakerType }),
-    ...(line.protection && { protection: line.protection }),
-    ...(line.takes && { terminalTakes: line.takes }),
-    ...(line.tie && { tie: line.tie }),
-    ...(line.fuseBase && { fuseBase: line.fuseBase }),
-    ...(line.insertA && { insertA: line.insertA }),
-    ...(line.year && { yearBuilt: line.year }),
-    ...(line.remark && { remark: line.remark }),
-  };
+  const facts: Facts = { ...replacementOf(line), form };
   const drafts: Draft[] = [];
   const device = standing?.id ?? newId();
   if (standing) {
@@ -91,6 +88,8 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
         ok: false,
         message: `position ${line.positions[0]} is the second pole of ${standing.label}: name ${standing.label}`,
       };
+    const reformed = reform(standing, line, bench);
+    if (reformed) return reformed;
     const changed = changedFacts(reader, device, facts);
     if (Object.keys(changed).length > 0) drafts.push(observe(reader, device, changed));
   } else
@@ -112,14 +111,38 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
   return { ok: true, drafts };
 }
 
-/** The device on a position; of two half-width ones the one in that half. */
-export function deviceAt(
-  panel: PanelView,
-  number: number,
-  half?: 'upper' | 'lower',
-): DeviceView | undefined {
-  const here = panel.positions.find((position) => position.number === number)?.devices ?? [];
-  return here.find((device) => device.half === half) ?? (half ? undefined : here[0]);
+/**
+ * The form a line says. A bare rating says one pole by itself; of a device with a wire on its second
+ * screw it says the rating alone.
+ */
+function formSaid(
+  line: PositionLine,
+  standing: DeviceView | undefined,
+): DeviceView['form'] | undefined {
+  const implied = line.form === 'single-pole' && line.positions.length === 1;
+  const wired = standing?.terminals.slice(1).some(({ conductors }) => conductors.length > 0);
+  return implied && wired && line.wires === undefined ? standing!.form : line.form;
+}
+
+/** A recorded device of another form, its wires and circuits taken along; nothing where they fit as they are. */
+function reform(
+  standing: DeviceView,
+  line: PositionLine,
+  bench: RecordingBench,
+): Recorded | undefined {
+  const form = formSaid(line, standing) ?? standing.form;
+  const circuits = (of: DeviceView['form']) => JSON.stringify(formOf(of).circuits);
+  const fits =
+    form === standing.form ||
+    (circuits(form) === circuits(standing.form) && standing.terminals.length > 0) ||
+    standing.terminals.every(({ conductors, circuit }) => conductors.length === 0 && !circuit);
+  if (fits) return undefined;
+  if (line.wires || line.load || line.neutrals || line.grounds)
+    return {
+      ok: false,
+      message: `${standing.label} is recorded as ${formOf(standing.form).short} with its wires: say its form, rating and names first, its wires in a line after it`,
+    };
+  return reformDevice(standing, { ...replacementOf(line), form }, bench, line.names);
 }
 
 /** One for a breaker, one for each half of a tandem, two or four for a quad. */

@@ -1,4 +1,5 @@
 import type { PropertyValue } from '../../record/entries/properties';
+import { standsToday } from '../../installation/panel/standing-in';
 import type { SiteView } from '../../installation/panel/site-view';
 
 /** A note as kept: placed, waiting for a place, or dismissed. */
@@ -13,12 +14,14 @@ export interface NoteView {
 
 /** All notes of the inspection, in the order they were made. */
 export function notesOf({ reader }: SiteView): NoteView[] {
+  const stands = standsToday(reader);
+  const today = (about: string | undefined) => about && stands(about);
   return [...reader.inspection.things.values()]
     .filter((thing) => thing.type === 'note' && !reader.value(thing.id, 'removed'))
     .map(({ id }) => ({
       id,
       words: reader.value(id, 'words') ?? '',
-      about: reader.value(id, 'aboutThing'),
+      about: today(reader.value(id, 'aboutThing')),
       dismissed: reader.value(id, 'dismissed') ?? false,
       referTo: reader.value(id, 'referTo'),
     }));

@@ -1,3 +1,4 @@
+import { standsToday } from '../../installation/panel/standing-in';
 import type { SiteView } from '../../installation/panel/site-view';
 
 /** A photo of the visit and where it belongs. */
@@ -14,6 +15,8 @@ export interface PhotoView {
 
 /** All photos of the inspection, in the order they were added. */
 export function photosOf({ reader }: SiteView): PhotoView[] {
+  const stands = standsToday(reader);
+  const today = (about: string | undefined) => about && stands(about);
   return [...reader.inspection.things.values()].flatMap((thing): PhotoView[] => {
     const digest = reader.value(thing.id, 'digest');
     if (thing.type !== 'photo' || !digest || reader.value(thing.id, 'removed')) return [];
@@ -24,7 +27,7 @@ export function photosOf({ reader }: SiteView): PhotoView[] {
         width: reader.value(thing.id, 'pictureWidth') ?? 4,
         height: reader.value(thing.id, 'pictureHeight') ?? 3,
         caption: reader.value(thing.id, 'caption'),
-        about: reader.value(thing.id, 'aboutThing'),
+        about: today(reader.value(thing.id, 'aboutThing')),
         pin: reader.value(thing.id, 'pin'),
       },
     ];

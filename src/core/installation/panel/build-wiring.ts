@@ -78,7 +78,11 @@ export function landConductors(
     if (screw) {
       screw.conductors.push(conductor);
       if ('bar' in screw) screw.bar.landed += 1;
-    } else outOfRange.push({ about: conductor.id, reason: `there is no screw ${target}` });
+    } else
+      outOfRange.push({
+        about: conductor.id,
+        reason: 'the screw it was recorded under is not there',
+      });
   }
 }
 

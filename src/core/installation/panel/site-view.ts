@@ -53,7 +53,7 @@ export function readSite(
 function presentChildren(inspection: Inspection, reader: FactReader): Children {
   const children = new Map<string | null, Thing[]>();
   for (const thing of inspection.things.values()) {
-    if (reader.value(thing.id, 'removed')) continue;
+    if (reader.value(thing.id, 'removed') || reader.value(thing.id, 'takenOut')) continue;
     const siblings = children.get(thing.in);
     if (siblings) siblings.push(thing);
     else children.set(thing.in, [thing]);

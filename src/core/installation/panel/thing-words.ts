@@ -2,6 +2,7 @@ import type { ThingType } from '../../record/entries/thing-types';
 import { splitRef } from '../../record/entries/thing-types';
 import { conductorWords } from './words';
 import type { SiteView } from './site-view';
+import { positionNumber } from '../../vocabulary/numbering';
 import { properties } from '../../record/entries/properties';
 
 const typeWords: Record<ThingType, string> = {
@@ -75,6 +76,7 @@ export function thingWords(ref: string, site: SiteView): string {
       return [size, use ?? 'conductor'].filter(Boolean).join(' ');
     }
   }
+  if (thing.type === 'device') return goneDevice(id, site);
   const kind =
     thing.type === 'electrode'
       ? choiceWords('electrodeKind', reader.value(id, 'electrodeKind'))
@@ -86,6 +88,16 @@ export function thingWords(ref: string, site: SiteView): string {
             ? choiceWords('outletKind', reader.value(id, 'outletKind'))
             : undefined;
   return [word, name ?? kind].filter(Boolean).join(': ');
+}
+
+/** "Breaker that was at 7": by its place, and by nothing that is only the record's own. */
+function goneDevice(id: string, { reader, panels }: SiteView): string {
+  const place = reader.value(id, 'place');
+  const panel = panels.find((one) => one.id === reader.inspection.things.get(id)?.in);
+  if (place?.kind === 'main') return 'Main that was there';
+  if (place?.kind === 'pull-out') return `Pull-out ${place.number} that was there`;
+  if (!place || !panel) return 'Breaker that was there';
+  return `Breaker that was at ${positionNumber(panel.layout, place.column, place.row)}`;
 }
 
 const choiceWords = (

@@ -31,7 +31,7 @@ export class SupplyTree {
   above(thing: string): { thing: Thing; by: Thing | undefined; fact: Fact } | undefined {
     const fact = this.reader.fact(thing, 'fedFrom');
     const source = fact && this.reader.inspection.things.get(fact.value);
-    if (!source || source.id === thing || this.reader.value(source.id, 'removed')) return undefined;
+    if (!source || source.id === thing || gone(source.id, this.reader)) return undefined;
     if (source.type !== 'device') return { thing: source, by: undefined, fact: fact as Fact };
     const panel = this.reader.inspection.things.get(source.in ?? '');
     return panel && { thing: panel, by: source, fact: fact as Fact };
@@ -107,3 +107,7 @@ export function supplyTrees(things: readonly Thing[], reader: FactReader): Suppl
   };
   return roots.map(fill);
 }
+
+/** Not there after all, or taken out since. */
+const gone = (id: string, reader: FactReader) =>
+  reader.value(id, 'removed') === true || reader.value(id, 'takenOut') === true;

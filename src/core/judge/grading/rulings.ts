@@ -1,5 +1,6 @@
 import type { Fact } from '../../record/entries/inspection';
 import type { FactReader } from '../../record/entries/fact-reader';
+import { keyToday } from '../../installation/panel/standing-in';
 import type { Grade } from '../../vocabulary/grade';
 
 /** An inspector's word on one finding, beside what was computed. */
@@ -20,12 +21,13 @@ export function readRulings(reader: FactReader): ReadonlyMap<string, Ruling> {
     const finding = reader.value(thing.id, 'finding');
     if (!finding) continue;
     const to = reader.fact(thing.id, 'overruledTo');
-    rulings.set(finding, {
+    const into = reader.value(thing.id, 'mergedInto') ?? undefined;
+    rulings.set(keyToday(reader, finding), {
       id: thing.id,
       overruledTo: to && to.value !== null ? (to as Fact<Grade>) : undefined,
       reason: reader.value(thing.id, 'overruleReason'),
       madeSafe: reader.fact(thing.id, 'madeSafeHow'),
-      mergedInto: reader.value(thing.id, 'mergedInto') ?? undefined,
+      mergedInto: into === undefined ? undefined : keyToday(reader, into),
       reportPlace: reader.value(thing.id, 'reportPlace') ?? undefined,
     });
   }

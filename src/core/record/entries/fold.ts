@@ -94,7 +94,7 @@ function declareThings(live: readonly Entry[], unplaced: Unplaced[]): Map<string
 
 function placementFault(entry: AddEntry, parent: Thing | null | undefined): string | undefined {
   if (!isThingType(entry.type)) return `of an unknown type, ${entry.type}`;
-  if (parent === undefined) return `what it stands in is not here: ${entry.in}`;
+  if (parent === undefined) return 'what it stands in is not here';
   const allowed: readonly (string | null)[] = thingTypes[entry.type].in;
   return allowed.includes(parent?.type ?? null)
     ? undefined

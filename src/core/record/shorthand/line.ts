@@ -18,12 +18,21 @@ export interface BarScrew {
   number: number;
 }
 
+/** Moved, taken out, replaced by what the line says, or never there. */
+export type Becomes =
+  | { kind: 'moved'; to: number; half?: 'upper' | 'lower' }
+  | { kind: 'out' }
+  | { kind: 'new' }
+  | { kind: 'never' };
+
 export interface PositionLine {
   kind: 'position';
   /** Printed numbers: one, or those of each pole. */
   positions: number[];
   /** Of a half-width breaker. */
   half?: 'upper' | 'lower';
+  /** What becomes of the device recorded there. */
+  becomes?: Becomes;
   opening?: PropertyValue<'opening'>;
   liveMetal?: boolean;
   form?: PropertyValue<'form'>;
@@ -135,4 +144,6 @@ export interface ParsedLine {
   tokens: Token[];
   line: Line | undefined;
   faults: LineFault[];
+  /** Words that became part of the name, and may have been meant otherwise: to be asked about. */
+  asks?: LineFault[];
 }

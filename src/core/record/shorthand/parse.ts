@@ -43,7 +43,13 @@ export function parseLine(text: string, context: LineContext): ParsedLine {
   }
   readName(words.slice(index), text, line, tokens);
   if (line.positions.length > 0) faults.push(...incomplete(line, first));
-  return { tokens, line: faults.length === 0 ? line : undefined, faults };
+  const asks = faults.length === 0 ? meantOtherwise(words.slice(index), line) : [];
+  return {
+    tokens,
+    line: faults.length === 0 ? line : undefined,
+    faults,
+    ...(asks.length > 0 && { asks }),
+  };
 }
 
 function readPositions(
@@ -122,8 +128,52 @@ function asName(words: string): string {
   return trimmed.charAt(0).toUpperCase() + trimmed.slice(1);
 }
 
+/** Ratings a number in a name may have been meant as. */
+const usualRatings: ReadonlySet<string> = new Set([
+  '15',
+  '20',
+  '25',
+  '30',
+  '35',
+  '40',
+  '45',
+  '50',
+  '60',
+]);
+
+/**
+ * Words inside the name that would say something of their own before it. A name in quotes was meant,
+ * and so was a number where the rating is said already.
+ */
+function meantOtherwise(rest: readonly Word[], line: PositionLine): LineFault[] {
+  const semicolon = rest.findIndex((word) => word.text.startsWith(';'));
+  const named = semicolon < 0 ? rest : rest.slice(0, semicolon);
+  if (named.some((word) => word.text.includes('"'))) return [];
+  return named.slice(1).flatMap((word) => {
+    const reader = deviceTokens.find((one) => one.pattern.test(word.text));
+    if (!reader) return [];
+    if (
+      /^\d+a?$/i.test(word.text) &&
+      (line.ratingsA || !usualRatings.has(word.text.replace(/a$/i, '')))
+    )
+      return [];
+    const read = reader.read(word.text, structuredClone(line));
+    const meaning = 'fault' in read ? undefined : read.meaning;
+    return meaning === undefined
+      ? []
+      : [
+          {
+            start: word.start,
+            end: word.end,
+            message: `${word.text} became part of the name. Meant as ${meaning}? Put it before the name. Meant as a name? Enter once more`,
+          },
+        ];
+  });
+}
+
 function incomplete(line: PositionLine, first: Word): LineFault[] {
   const at = { start: first.start, end: first.end };
+  if (line.becomes) return becomesFaults(line, at);
   if (line.opening && (line.ratingsA || line.wires))
     return [{ ...at, message: 'an opening holds no breaker: leave out the rating and the wires' }];
   if (line.opening && line.positions.length > 1)
@@ -144,6 +194,24 @@ function incomplete(line: PositionLine, first: Word): LineFault[] {
   return says || (form && formOf(form).word) || (half && line.ratingsA)
     ? []
     : [{ ...at, message: 'say what is there: a rating, open, blank or covered' }];
+}
+
+/** What may be said beside what becomes of a device: it is one thing done, not several. */
+function becomesFaults(line: PositionLine, at: Pick<LineFault, 'start' | 'end'>): LineFault[] {
+  const { becomes, wires, names, load, opening, ratingsA, marks } = line;
+  if (becomes!.kind === 'out' && !wires && !ratingsA && names.length === 0 && !load) return [];
+  if (becomes!.kind === 'new')
+    return wires || names.length > 0 || load || opening || marks.length > 0
+      ? [
+          {
+            ...at,
+            message: 'its wires and its name go over: say of the new one what it is, no more',
+          },
+        ]
+      : [];
+  return wires || ratingsA || names.length > 0 || load || opening || marks.length > 0
+    ? [{ ...at, message: 'after what becomes of it say no more in this line' }]
+    : [];
 }
 
 /** One faulty line of several: its number from 1, and the fault. */

@@ -15,6 +15,7 @@ export function printLine(line: PositionLine): string {
   const { load } = line;
   const words = [
     line.positions.join('+') + (line.half ? { upper: 'a', lower: 'b' }[line.half] : ''),
+    becomesWord(line),
     line.opening &&
       (line.liveMetal
         ? 'open!'
@@ -45,6 +46,12 @@ export function printLine(line: PositionLine): string {
   ];
   return words.filter(Boolean).join(' ');
 }
+
+const becomesWord = ({ becomes }: PositionLine): string | undefined =>
+  becomes &&
+  (becomes.kind === 'moved'
+    ? `>${becomes.to}${becomes.half ? { upper: 'a', lower: 'b' }[becomes.half] : ''}`
+    : `>${becomes.kind}`);
 
 function ratingWord({ form, ratingsA }: PositionLine): string | undefined {
   const figures = ratingsA?.join('/');

@@ -4,21 +4,14 @@ import { capital, counted } from '../../vocabulary/phrases';
 import { readScrews, screwWords } from './bar-screws';
 import type { Mark, PositionLine } from './line';
 import { marks } from './line';
-import { busMarks, loadWords, openings, protectionWords } from './token-words';
+import { becomesToken } from './becomes-token';
+import { loadTokens } from './load-tokens';
+import type { TokenReader } from './token-reader';
+import { busMarks, openings, protectionWords } from './token-words';
 import { readWires, wiresPattern } from './wires';
 
 /** Forms with a word of their own. */
 const named = formNames.filter((name) => formOf(name).word);
-
-export type TokenResult = { meaning: string } | { fault: string };
-
-interface TokenReader {
-  /** Which words it takes. Words no reader takes begin the circuit's name. */
-  pattern: RegExp;
-  read(text: string, line: PositionLine): TokenResult;
-  /** For the card: form, and what it says. */
-  card: readonly [string, string];
-}
 
 /** Screws of the device the line describes. */
 export const screwsOf = (line: Pick<PositionLine, 'form'>) =>
@@ -64,6 +57,7 @@ const screwReader = (
 
 /** The words of a breaker line, tried in this order. */
 export const deviceTokens: readonly TokenReader[] = [
+  becomesToken,
   {
     pattern: /^(open!?|blank|covered)$/i,
     card: [
@@ -271,54 +265,7 @@ export const deviceTokens: readonly TokenReader[] = [
       return { meaning: `made ${year}` };
     },
   },
-  {
-    pattern: /^=/,
-    card: [
-      `${Object.keys(loadWords)
-        .map((word) => `=${word}`)
-        .join('  ')}`,
-      'what it feeds',
-    ],
-    read(text, line) {
-      const kind = loadWords[text.slice(1).toLowerCase()];
-      if (!kind) return { fault: `after = one of ${Object.keys(loadWords).join(', ')}` };
-      line.load = { ...line.load, loadKind: kind };
-      return { meaning: properties.loadKind.choices[kind] };
-    },
-  },
-  {
-    pattern: /^(mca|mop|mfu|fla)\d+(\.\d+)?$/i,
-    card: [
-      'mca18  mop30  mfu30  fla12',
-      'nameplate: minimum circuit ampacity, maximum overcurrent (mfu: fuse only), full load, A',
-    ],
-    read(text, line) {
-      const key = text.slice(0, 3).toLowerCase();
-      const value = Number(text.slice(3));
-      const field = {
-        mca: 'minimumCircuitAmpacityA',
-        mop: 'maximumOvercurrentA',
-        mfu: 'maximumOvercurrentA',
-        fla: 'fullLoadA',
-      }[key]!;
-      line.load = {
-        ...line.load,
-        [field]: value,
-        ...(field === 'maximumOvercurrentA' && { fuseOnly: key === 'mfu' }),
-      };
-      return { meaning: `nameplate ${key} ${value} A` };
-    },
-  },
-  {
-    pattern: /^\d+(\.\d+)?w$/i,
-    card: ['4500w', 'nameplate power'],
-    read(text, line) {
-      const watts = Number(text.slice(0, -1));
-      if (watts > 60000) return { fault: `a nameplate is up to 60000 W, got ${watts}` };
-      line.load = { ...line.load, listedW: watts };
-      return { meaning: `nameplate ${watts} W` };
-    },
-  },
+  ...loadTokens,
   {
     pattern: /^!/,
     card: [

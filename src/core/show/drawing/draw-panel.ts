@@ -4,7 +4,7 @@ import { drawBars } from './draw-bars';
 import { drawBodies } from './draw-bodies';
 import { drawBus, drawFeedThrough } from './draw-bus';
 import { drawCan, drawSupply } from './draw-can';
-import { drawJackets, drawWires } from './draw-wires';
+import { drawJackets, drawLooseEnds, drawWires } from './draw-wires';
 import type { Geometry } from './geometry';
 import type { Routed } from './route';
 import { route } from './route';
@@ -30,6 +30,7 @@ export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
     ...drawSupply(panel, geometry, reader),
     ...drawJackets(routed),
     ...drawWires(routed),
+    ...drawLooseEnds(routed, reader),
     ...drawBars(panel, geometry, reader),
     ...drawBodies(panel, geometry, reader),
   ];

@@ -1,7 +1,9 @@
 import type { Size } from '../../vocabulary/size';
 import type { CableView } from '../../installation/panel/views';
+import type { FactReader } from '../../record/entries/fact-reader';
+import type { PropertyValue } from '../../record/entries/properties';
 import type { Routed, Wire } from './route';
-import type { JacketTone, Shape, WireTone } from './shapes';
+import type { JacketTone, Point, Shape, WireTone } from './shapes';
 import { n, rectPath } from './shapes';
 import { wirePath } from './wire-path';
 
@@ -18,19 +20,45 @@ const bareIn = 0.085;
 
 /** Each wire is three strokes: casing, edge, core. Unrecorded colour is a tone of its own. */
 export function drawWires({ wires }: Routed): Shape[] {
-  return wires.flatMap((wire): Shape[] => {
-    const d = wirePath(wire);
-    const tone = wireTone(wire);
-    const size = wire.conductor.size?.value;
-    const width = tone === 'bare' ? bareIn : size ? (insulatedIn[size] ?? 0.4) : 0.12;
-    const layer = wire.use === 'hot' ? 'hot' : wire.use === 'neutral' ? 'neutral' : 'bare';
-    return [
-      { kind: 'path', layer, d, stroke: 'back', width: width + 0.065 },
-      { kind: 'path', layer, d, stroke: `wire-${tone}-edge`, width },
-      { kind: 'path', layer, d, stroke: `wire-${tone}`, width: Math.max(width - 0.055, 0.03) },
-      ...strippedEnd(wire),
-    ];
+  return wires.flatMap((wire): Shape[] => [...strokes(wire, wirePath(wire)), ...strippedEnd(wire)]);
+}
+
+/** Casing, edge and core of a conductor along a path. */
+function strokes(wire: Pick<Wire, 'conductor' | 'use'>, d: string): Shape[] {
+  const tone = wireTone(wire);
+  const size = wire.conductor.size?.value;
+  const width = tone === 'bare' ? bareIn : size ? (insulatedIn[size] ?? 0.4) : 0.12;
+  const layer = wire.use === 'hot' ? 'hot' : wire.use === 'neutral' ? 'neutral' : 'bare';
+  return [
+    { kind: 'path', layer, d, stroke: 'back', width: width + 0.065 },
+    { kind: 'path', layer, d, stroke: `wire-${tone}-edge`, width },
+    { kind: 'path', layer, d, stroke: `wire-${tone}`, width: Math.max(width - 0.055, 0.03) },
+  ];
+}
+
+/** Conductors on no screw: solid to a cap or a bare tip, a dashed ring where the end was not looked at. */
+export function drawLooseEnds({ loose }: Routed, reader: FactReader): Shape[] {
+  return loose.flatMap((one): Shape[] => {
+    const { start, end } = one;
+    const bend = end.y - Math.sign(end.y - start.y) * 0.22;
+    const d = `M${n(start.x)} ${n(start.y)}V${n(bend)}Q${n(start.x)} ${n(end.y)} ${n(end.x)} ${n(end.y)}`;
+    return [...strokes(one, d), ...endShape(end, reader.value(one.conductor.id, 'endState'))];
   });
+}
+
+function endShape({ x, y }: Point, state: PropertyValue<'endState'> | undefined): Shape[] {
+  const base = { kind: 'path', layer: 'ends' } as const;
+  const box = rectPath(x - 0.12, y - 0.12, 0.24, 0.24, state === 'capped' ? 0.05 : 0.12);
+  if (state === 'capped')
+    return [{ ...base, d: box, fill: 'body', stroke: 'body-edge', width: 0.03 }];
+  if (state === 'bare' || state === 'bare-live') {
+    const d = `M${n(x - 0.17)} ${n(y)}H${n(x + 0.17)}`;
+    return [
+      { ...base, d, stroke: 'wire-bare-edge', width: 0.11 },
+      { ...base, d, stroke: 'wire-bare', width: 0.06 },
+    ];
+  }
+  return [{ ...base, d: box, fill: 'back', stroke: 'ink2', width: 0.025, dashed: true }];
 }
 
 /** Bare metal into the screw. */
@@ -57,7 +85,7 @@ function strippedEnd({ points, conductor }: Wire): Shape[] {
   ];
 }
 
-function wireTone({ conductor, use }: Wire): WireTone {
+function wireTone({ conductor, use }: Pick<Wire, 'conductor' | 'use'>): WireTone {
   const colour = conductor.colour?.value;
   if (colour) return colour;
   return use === 'neutral' ? 'white' : use === 'ground' ? 'bare' : 'unknown';

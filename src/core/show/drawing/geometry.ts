@@ -26,6 +26,8 @@ export interface Geometry {
   barX(bar: BarView): number;
   barTop(bar: BarView): number;
   barPitch: number;
+  /** Ends of conductors on no screw, by their id; known once the wires are laid. */
+  looseAt?: ReadonlyMap<string, Point>;
 }
 
 export const bodyLength = 2.55;
@@ -176,6 +178,7 @@ export function anchorOf(geometry: Geometry, panel: PanelView, ref: string): Poi
   if (bar) return barScrewPoint(geometry, bar, part ? Number(part.slice(1)) : 1);
   const conductor = panel.conductors.find((one) => one.id === thing);
   if (conductor?.landsOn?.value) return anchorOf(geometry, panel, conductor.landsOn.value);
+  if (conductor) return geometry.looseAt?.get(thing);
   const group = panel.multiwires.find((one) => one.id === thing);
   if (group?.hots[0]) return anchorOf(geometry, panel, group.hots[0].ref);
   const [first] = panel.circuits.find((one) => one.id === thing)?.terminals ?? [];

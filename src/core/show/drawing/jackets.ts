@@ -104,7 +104,7 @@ function jacketAt(
   };
 }
 
-/** Row and side of the screw each landed conductor ends at; bars have no row. */
+/** Row and side of the screw each landed conductor ends at; bars have no row, nor have loose ends. */
 function seats(panel: PanelView): Map<string, { row: number | undefined; side: 'left' | 'right' }> {
   const seat = new Map<string, { row: number | undefined; side: 'left' | 'right' }>();
   for (const device of [...panel.devices, ...panel.pullOuts])
@@ -120,5 +120,11 @@ function seats(panel: PanelView): Map<string, { row: number | undefined; side: '
     for (const terminal of bar.terminals)
       for (const conductor of terminal.conductors)
         seat.set(conductor.id, { row: undefined, side: bar.side });
+  // What lies on no screw is seen all the same, at the side of what it came in with.
+  for (const { id, cable, landsOn } of panel.conductors) {
+    if (landsOn?.value !== null) continue;
+    const mate = cable && panel.conductors.find((one) => one.cable === cable && seat.has(one.id));
+    seat.set(id, { row: undefined, side: mate ? seat.get(mate.id)!.side : 'left' });
+  }
   return seat;
 }

@@ -8,6 +8,8 @@ import type { Group, Job, Use } from './jobs';
 import { groupJobs, jobsOf, onWall, screwOf } from './jobs';
 import type { LanePlan } from './lanes';
 import { planLanes } from './lanes';
+import type { LooseEnd } from './loose-ends';
+import { looseEnds } from './loose-ends';
 import type { Point } from './shapes';
 import type { Side } from './side';
 
@@ -27,6 +29,7 @@ export interface Routed {
   geometry: Geometry;
   jackets: Jacket[];
   wires: Wire[];
+  loose: LooseEnd[];
 }
 
 /** Lays every landed conductor in lanes, so that those of one bundle run beside each other. */
@@ -48,7 +51,16 @@ export function route(panel: PanelView): Routed {
   });
   const jackets = cables.at(geometry);
   const ways: Ways = { geometry, groups, plan, starts: startsOf(jackets) };
-  return { geometry, jackets, wires: groups.flatMap((group) => routeGroup(group, ways, panel.id)) };
+  const loose = looseEnds(panel, jackets);
+  return {
+    geometry: {
+      ...geometry,
+      looseAt: new Map(loose.map(({ conductor, end }) => [conductor.id, end])),
+    },
+    jackets,
+    wires: groups.flatMap((group) => routeGroup(group, ways, panel.id)),
+    loose,
+  };
 }
 
 interface Ways {

@@ -1,6 +1,7 @@
 import type { Assessment } from '../../judge/assess/assess';
 import { splitRef } from '../../record/entries/thing-types';
 import { photosOf } from '../../fieldwork/walk/photos';
+import { standsToday } from '../../installation/panel/standing-in';
 import type { PhotoView } from '../../fieldwork/walk/photos';
 import { reportReadings } from './readings';
 import type { ReportReading } from './readings';
@@ -28,7 +29,8 @@ export function photoPair(
   { site }: Pick<Assessment, 'site'>,
 ): PhotoPair {
   const issued = new Set(photos.map(({ digest }) => digest));
-  const places = [item.ref, splitRef(item.ref).thing];
+  const ref = standsToday(site.reader)(item.ref);
+  const places = [ref, splitRef(ref).thing];
   return {
     before: photos.filter(({ findings }) => findings.includes(item.number)),
     now: photosOf(site).filter(

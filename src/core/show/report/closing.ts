@@ -4,6 +4,7 @@ import type { Finding } from '../../judge/grading/finding';
 import { gradeWords } from '../../vocabulary/grade';
 import { readRulings } from '../../judge/grading/rulings';
 import type { ReportData, ReportFinding } from './report';
+import { keyToday } from '../../installation/panel/standing-in';
 import { findingWords } from './finding-words';
 import type { ItemNow, ReturnComparison, ReturnItem } from './return-comparison';
 
@@ -41,7 +42,7 @@ function standings({ findings }: Issued, assessment: Assessment): Standing[] {
     for (const key of verdictKeys(verdict))
       outcomes.set(key, [...(outcomes.get(key) ?? []), verdict.outcome.outcome]);
   return findings.map((before): Standing => {
-    const key = keyOf(before);
+    const key = keyToday(assessment.site.reader, keyOf(before));
     const finding = now.get(key);
     const short = finding && findingWords(finding.verdict, 'short', settings);
     if (finding) {
@@ -78,7 +79,7 @@ export function compareWithIssued(
     const key = keyOf(before);
     const { finding, short } = now[index]!;
     const state = byRulesAlone(now[index]!, sealed?.[index]);
-    const ruling = rulings.get(key);
+    const ruling = rulings.get(keyToday(site.reader, key));
     const tick = ruling && site.reader.value(ruling.id, 'returnTick');
     const over = state === 'mended' || state === 'gone' || state === 'otherwise';
     return {
@@ -104,7 +105,7 @@ export function compareWithIssued(
             : undefined,
     };
   });
-  const known = new Set(issued.findings.map(keyOf));
+  const known = new Set(issued.findings.map((one) => keyToday(site.reader, keyOf(one))));
   const fresh = findings
     .filter(({ verdict }) => !verdictKeys(verdict).some((key) => known.has(key)))
     .map(({ key, verdict, grade }) => ({

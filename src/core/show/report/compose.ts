@@ -9,6 +9,7 @@ import { verdictKeys } from '../../judge/examine/verdict';
 import type { Hazard } from '../../vocabulary/severity';
 import { schoolWords } from '../../codes/settings/settings';
 import { permitOutcome, permitWords } from '../../judge/permit/outcome';
+import { keyToday } from '../../installation/panel/standing-in';
 import { settingsDifferences } from './settings-differences';
 import { cautions } from './cautions';
 import { comparisons, hazardWords } from './comparisons';
@@ -31,6 +32,7 @@ import { whyHereOf } from '../../model/simulation/why-here';
 import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
 
 import { reportFinding } from './compose-finding';
+import type { SiteView } from '../../installation/panel/site-view';
 import type { Provenance } from './provenance';
 import { nameOf } from './provenance';
 
@@ -109,7 +111,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     readings: reportReadings(assessment, author),
     whatIfs: keptWhatIfs(assessment, frame),
     doubts: [
-      ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, frame)),
+      ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, site, frame)),
       ...crowdedPositions(site).map(
         ({ message }) => `Two records contradict each other: ${message}.`,
       ),
@@ -133,7 +135,7 @@ function keptWhatIfs(
     const says =
       type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
     if (!says) return [];
-    const evidence = reader.value(id, 'evidenceFor') ?? '';
+    const evidence = keyToday(reader, reader.value(id, 'evidenceFor') ?? '');
     const at = findings.findIndex(({ verdict, absorbed }) =>
       [verdict, ...absorbed].flatMap(verdictKeys).includes(evidence),
     );
@@ -206,9 +208,9 @@ const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
         tenant: 'by the landlord, who is told in writing',
       }[role];
 
-function conflictWords(facts: readonly Fact[], frame: Provenance): string {
+function conflictWords(facts: readonly Fact[], site: SiteView, frame: Provenance): string {
   const [first] = facts;
   const label = propertySpec(first!.property)?.label ?? first!.property;
-  const values = facts.map((fact) => `${valueWords(fact)} (${nameOf(fact.author, frame)})`);
+  const values = facts.map((fact) => `${valueWords(fact, site)} (${nameOf(fact.author, frame)})`);
   return `${label}: recorded as ${values.join(' and as ')}. The worse one counts until this is corrected.`;
 }

@@ -138,9 +138,9 @@ function wires(conductors: readonly ConductorView[], panel: PanelView): string {
     .join(' + ');
 }
 
-const said = (about: string, { reader }: SiteView, names: readonly PropertyName[]): string[] =>
+const said = (about: string, site: SiteView, names: readonly PropertyName[]): string[] =>
   names.flatMap((property) => {
-    const fact = reader.fact(about, property);
-    return fact ? `${propertySpec(property)!.label}: ${valueWords(fact)}` : [];
+    const fact = site.reader.fact(about, property);
+    return fact ? `${propertySpec(property)!.label}: ${valueWords(fact, site)}` : [];
   });
 const bare = (words: string) => words.slice(words.indexOf(': ') + 2);

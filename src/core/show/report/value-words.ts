@@ -1,34 +1,57 @@
 import type { Fact } from '../../record/entries/inspection';
+import type { Json } from '../../record/entries/entry';
 import type { PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
+import { positionNumber } from '../../vocabulary/numbering';
 import type { SiteView } from '../../installation/panel/site-view';
 import { thingWords } from '../../installation/panel/thing-words';
 
-/** A value as a reader meets it: the choice's words, the unit with the number. */
+/** A value as a reader meets it: the choice's words, the unit with the number, the thing it names. */
 export function valueWords(
-  { property, value }: Pick<Fact, 'property' | 'value'>,
-  /** Where the value names another thing: to say which. */
-  site?: SiteView,
+  { property, value, about }: Pick<Fact, 'property' | 'value'> & { about?: string },
+  site: SiteView,
 ): string {
   const spec = propertySpec(property);
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (typeof value === 'string' && site && naming.has(property)) return thingWords(value, site);
-  if (typeof value === 'string') return spec?.choices?.[value] ?? value;
-  if (typeof value === 'number') return spec?.unit ? `${value} ${spec.unit}` : String(value);
-  if (Array.isArray(value)) {
-    const words = value.map((one) => spec?.choices?.[String(one)] ?? String(one));
-    return words.join(', ') + (spec?.unit ? ` ${spec.unit}` : '');
-  }
-  return value === null ? 'nothing' : Object.values(value).join(' ');
+  const one = (each: Json): string => {
+    if (typeof each === 'boolean') return each ? 'yes' : 'no';
+    if (typeof each === 'string')
+      return naming.has(property) ? thingWords(each, site) : (spec?.choices?.[each] ?? each);
+    return String(each);
+  };
+  const unit = spec?.unit ? ` ${spec.unit}` : '';
+  if (value === null) return property === 'landsOn' ? 'no screw' : 'nothing';
+  if (property === 'place') return placeWords(value, about, site);
+  if (typeof value === 'number') return `${value}${unit}`;
+  if (Array.isArray(value)) return value.map(one).join(', ') + unit;
+  return typeof value === 'object' ? Object.values(value).map(one).join(' ') : one(value);
 }
 
-/** Properties whose value is another thing or part. */
+/** "Position 7", by the number printed beside it. */
+function placeWords(value: Json, about: string | undefined, site: SiteView): string {
+  const place = value as { kind: string; number?: number; column?: 1 | 2; row?: number };
+  if (place.kind === 'main') return 'the compartment of the main';
+  if (place.kind === 'pull-out') return `pull-out block ${place.number ?? ''}`.trim();
+  const panel = site.panels.find(
+    ({ id }) => id === (about && site.reader.inspection.things.get(about)?.in),
+  );
+  if (!panel || !place.column || !place.row) return 'a position';
+  return `position ${positionNumber(panel.layout, place.column, place.row)}`;
+}
+
+/** Properties whose value is another thing or part, or several. */
 const naming: ReadonlySet<string> = new Set<PropertyName>([
   'landsOn',
   'circuit',
+  'terminals',
+  'sharedNeutral',
+  'insteadOf',
   'fedFrom',
   'feeds',
+  'fedBy',
+  'switchedOff',
   'aboutThing',
   'bondedAt',
+  'groundsMeet',
   'lowerFedBy',
+  'takenWith',
 ]);

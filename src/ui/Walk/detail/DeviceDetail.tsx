@@ -10,11 +10,12 @@ import { useBook } from '../../Book/context';
 import { PositionHeading } from './PositionHeading';
 import { CircuitName } from './CircuitName';
 import { DeviceFacts } from './DeviceFacts';
+import { WorkOnDevice } from './WorkOnDevice';
 import { TerminalDetail } from './TerminalDetail';
 
 /** A breaker: its screws with what is under them, then what else was noticed. */
 export function DeviceDetail({ device }: { device: DeviceView }) {
-  const { state, actions } = useBook();
+  const { state } = useBook();
   const { reader } = state.assessment.site;
   const form = formOf(device.form).short;
   const onLegs = [...new Set(device.terminals.map((terminal) => terminal.leg))];
@@ -58,9 +59,7 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
         />
       ))}
       <DeviceFacts device={device} />
-      <button className="act" onClick={() => void actions.observe(device.id, { removed: true })}>
-        No breaker here after all
-      </button>
+      <WorkOnDevice key={device.id} device={device} />
     </div>
   );
 }

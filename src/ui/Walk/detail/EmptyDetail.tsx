@@ -2,30 +2,18 @@
 
 import { useState } from 'react';
 import type { PropertyValue } from '@/core/record/entries/properties';
-import { formNames, formOf, isFuse } from '@/core/vocabulary/device-forms';
+import { formOf } from '@/core/vocabulary/device-forms';
 import type { FormName } from '@/core/vocabulary/device-forms';
-import type { PanelView, PositionView } from '@/core/installation/panel/views';
-import { systems } from '@/core/vocabulary/system';
+import type { PositionView } from '@/core/installation/panel/views';
 import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
 import { useBook } from '../../Book/context';
 import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';
+import { capital } from '@/core/vocabulary/phrases';
+import { formsFor, ratings } from './offered';
 import { PositionHeading } from './PositionHeading';
 import { RepeatButtons } from './RepeatButtons';
 import { OneOf } from '../../primitives/OneOf';
-
-const ratings = [15, 20, 25, 30, 35, 40, 50, 60];
-
-/** Forms a position of this panel can take, the common ones first. */
-function formsFor(panel: PanelView): FormName[] {
-  const three = systems[panel.system].legs.length === 3;
-  const kind = panel.kind === 'fuse' ? 'fuse' : three ? 'three-phase' : 'breaker';
-  const offered = formNames.filter((name) => formOf(name).offered.includes(kind));
-  // A fuse panel is asked for its fuses first.
-  return kind === 'fuse'
-    ? offered.sort((a, b) => Number(isFuse({ form: b })) - Number(isFuse({ form: a })))
-    : offered;
-}
 
 /** A position without a breaker: say what is there, the rating first. */
 export function EmptyDetail({ position }: { position: PositionView }) {
@@ -106,5 +94,3 @@ export function EmptyDetail({ position }: { position: PositionView }) {
     </div>
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -10,6 +10,7 @@ import type { ConductorView, TerminalView } from '@/core/installation/panel/view
 import { systems } from '@/core/vocabulary/system';
 import type { Size } from '@/core/vocabulary/size';
 import { useBook } from '../../Book/context';
+import { LooseWires } from './LooseWires';
 import { OneOf } from '../../primitives/OneOf';
 
 const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
@@ -66,6 +67,7 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
           {metal === 'cu' ? 'Cu' : 'Al'}
         </button>
       </div>
+      <LooseWires screw={terminal.ref} words={several ? `at ${terminal.label}` : 'here'} />
       {!all && (
         <button
           className="act mt-1.5 w-full"

@@ -4,22 +4,29 @@ import { thingWords } from '@/core/installation/panel/thing-words';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
 import { PhotoInput } from '../../Photos/PhotoInput';
+import { WorkOnDevice } from './WorkOnDevice';
 import { useBook } from '../../Book/context';
+import { deviceOf } from '@/core/fieldwork/recording/rehang';
+import { WireEnd } from './LooseWires';
 import { RelatedThings } from './RelatedThings';
 
 /** Anything else that was touched: a lug, the enclosure, a cable, a conductor. */
 export function ThingDetail({ about }: { about: string }) {
-  const { state, actions } = useBook();
+  const { state, panel, actions } = useBook();
   const { site } = state.assessment;
+  const conductor = panel.conductors.find(({ id }) => id === about);
+  const device = deviceOf(panel, about);
   const { type } = site.reader.inspection.things.get(about) ?? {};
   return (
     <section className="border-line grid gap-3 border-b p-4" aria-label={thingWords(about, site)}>
       <h2 className="text-heading font-bold">{thingWords(about, site)}</h2>
       <SureChoice />
+      {conductor && <WireEnd conductor={conductor} />}
+      {device && <WorkOnDevice key={device.id} device={device} />}
       <RelatedThings about={about} />
       <PhotoInput about={about} words="Photo of it" />
       <FactSheet about={about} />
-      {type && type !== 'panel' && type !== 'site' && type !== 'building' && (
+      {type && type !== 'panel' && type !== 'site' && type !== 'building' && !device && (
         <button className="act" onClick={() => void actions.observe(about, { removed: true })}>
           Not there after all
         </button>

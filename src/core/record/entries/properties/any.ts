@@ -1,6 +1,6 @@
 import type { Subject } from '../thing-types';
 import { thingTypes } from '../thing-types';
-import { choice, text, whole, yesNo } from './spec';
+import { choice, property, text, thingId, whole, yesNo } from './spec';
 
 const parts: readonly Subject[] = ['position', 'terminal', 'bar-terminal', 'lug'];
 const everything: readonly Subject[] = [...(Object.keys(thingTypes) as Subject[]), ...parts];
@@ -25,6 +25,16 @@ const noticed = { act: 'look', fine: false } as const;
 /** Observations that attach to any thing. */
 export const anyProperties = {
   removed: yesNo(everything, 'Not there after all', { act: 'none' }),
+  /** It was there, and was taken out: the world changed, not the record. */
+  takenOut: yesNo(['device', 'cable', 'conductor', 'bar'], 'Taken out since', { act: 'none' }),
+  /** The device that stood in its place before it. */
+  insteadOf: property({
+    on: ['device'],
+    schema: thingId,
+    label: 'Instead of',
+    input: 'none',
+    act: 'none',
+  }),
   /** A count of everything there, made on purpose: what is not recorded beyond it is absent. */
   conductorCount: whole(
     ['terminal', 'bar', 'bar-terminal', 'lug'],

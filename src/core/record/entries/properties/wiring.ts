@@ -66,6 +66,7 @@ export const wiringProperties = {
     'Its end',
     {
       landed: 'under a screw',
+      loose: 'on no screw, its end not looked at',
       capped: 'capped',
       bare: 'bare, loose',
       'bare-live': 'bare, loose, live',
