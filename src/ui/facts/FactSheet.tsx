@@ -12,6 +12,7 @@ import { FactField } from './FactField';
 /** Shown by name elsewhere, or not a thing to choose. */
 const elsewhere: readonly string[] = [
   'removed',
+  'takenOut',
   'remark',
   'conductorCount',
   'madeSafe',

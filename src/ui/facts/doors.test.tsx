@@ -84,6 +84,8 @@ const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
   circuit: 'by naming what a breaker feeds',
   terminals: 'by "Starts at this breaker too"; tested below',
   sharedNeutral: 'by "Shares its neutral with"',
+  takenOut: 'by "Taken out", of a device and of a wire',
+  insteadOf: 'by "Another instead"; tested in Walk/works.test',
   removed: 'by "Not there after all"',
   conductorCount: 'by "That is all under it"',
   takenWith: 'by the instrument chosen on the bench',

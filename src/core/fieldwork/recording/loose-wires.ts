@@ -39,6 +39,20 @@ export function landWire(
   return { ok: true, drafts: changes.drafts };
 }
 
+/** Takes a conductor out of the panel; or says that it never was there. */
+export function takeOutWire(
+  conductor: ConductorView,
+  mistaken: boolean,
+  { site: { reader } }: RecordingBench,
+): Recorded {
+  const changes = new Changes(reader);
+  const screw = conductor.landsOn?.value;
+  changes.say(conductor.id, mistaken ? { removed: true } : { takenOut: true });
+  const count = screw ? reader.value(screw, 'conductorCount') : undefined;
+  if (screw && count) changes.say(screw, { conductorCount: count - 1 });
+  return { ok: true, drafts: changes.drafts };
+}
+
 /** Takes a conductor off its screw; it stays where it is, as its end is. */
 export function loosenWire(
   conductor: ConductorView,

@@ -43,7 +43,12 @@ const lugWords: Record<string, string> = {
 };
 
 /** What a reader calls a thing or part: "Breaker 7", "Main panel, lug A", "Electrode: driven rod". */
-export function thingWords(ref: string, site: SiteView): string {
+export function thingWords(
+  ref: string,
+  site: SiteView,
+  /** What a device is called that is not there any more. */
+  gone: (id: string, site: SiteView) => string = goneDevice,
+): string {
   const { reader } = site;
   const { thing: id, part } = splitRef(ref);
   const thing = reader.inspection.things.get(id);
@@ -76,7 +81,7 @@ export function thingWords(ref: string, site: SiteView): string {
       return [size, use ?? 'conductor'].filter(Boolean).join(' ');
     }
   }
-  if (thing.type === 'device') return goneDevice(id, site);
+  if (thing.type === 'device') return gone(id, site);
   const kind =
     thing.type === 'electrode'
       ? choiceWords('electrodeKind', reader.value(id, 'electrodeKind'))

@@ -18,7 +18,7 @@ export function entryWords(
     .filter(([property]) => !without.has(property))
     .map(([property, value]) => {
       const label = propertySpec(property)?.label ?? property;
-      return `${label}: ${valueWords({ property, value }, site)}`;
+      return `${label}: ${valueWords({ property, value, about: ref }, site)}`;
     });
   return { about: thingWords(ref, site), says };
 }

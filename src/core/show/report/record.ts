@@ -8,6 +8,7 @@ import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
 import type { Author } from './provenance';
+import { entryWordsAsIssued } from './as-issued/entry-words';
 import { entryWords } from './entry-words';
 
 /** Settings and entries, as they are sealed: what only the whole record prints. */
@@ -21,7 +22,10 @@ export const wholeRecord = (
   entries: readonly Entry[],
   authors: readonly Author[],
   assessed: Pick<Assessment, 'site' | 'settings'>,
-): WholeRecord => recordAsIssued(entries.map(inOrderAsked), authors, assessed);
+): WholeRecord => ({
+  settings: settingsLines(assessed.settings),
+  lines: recordLines(entries.map(inOrderAsked), authors, assessed.site),
+});
 
 /** The same with facts in the order they are stored in, as it was printed before texts were sealed. */
 export const recordAsIssued = (
@@ -30,7 +34,7 @@ export const recordAsIssued = (
   { site, settings }: Pick<Assessment, 'site' | 'settings'>,
 ): WholeRecord => ({
   settings: settingsLines(settings),
-  lines: recordLines(entries, authors, site),
+  lines: recordLines(entries, authors, site, entryWordsAsIssued),
 });
 
 const asked = new Map(Object.keys(properties).map((name, at) => [name, at]));
@@ -64,10 +68,11 @@ export function recordLines(
   entries: readonly Entry[],
   authors: readonly Author[],
   site: SiteView,
+  words: typeof entryWordsAsIssued = (entry, at) => entryWords(entry, at, nothing),
 ): RecordLine[] {
   const names = new Map(authors.map(({ id, name }) => [id, name]));
   return orderEntries(entries).ordered.map((entry) => {
-    const { about, says } = entryWords(entry, site, nothing);
+    const { about, says } = words(entry, site);
     return {
       at: entry.at,
       by: names.get(entry.author) ?? entry.author,

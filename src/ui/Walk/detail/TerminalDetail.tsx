@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import type { PropertyValue } from '@/core/record/entries/properties';
-import { observe } from '@/core/fieldwork/recording/draft';
 import { lineOfDevice } from '@/core/fieldwork/recording/line-of-device';
+import { takeOutWire } from '@/core/fieldwork/recording/loose-wires';
 import { conductorWords } from '@/core/installation/panel/words';
 import { countedScrew } from '@/core/installation/panel/completeness';
 import type { ConductorView, TerminalView } from '@/core/installation/panel/views';
@@ -41,7 +41,7 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
       </p>
       <ul>
         {terminal.conductors.map((conductor) => (
-          <WireRow key={conductor.id} conductor={conductor} terminal={terminal} />
+          <WireRow key={conductor.id} conductor={conductor} />
         ))}
       </ul>
       <div
@@ -81,24 +81,12 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
     </fieldset>
   );
 
-  function WireRow({
-    conductor,
-    terminal: screw,
-  }: {
-    conductor: ConductorView;
-    terminal: TerminalView;
-  }) {
+  function WireRow({ conductor }: { conductor: ConductorView }) {
     const colour = conductor.colour?.value;
     const usual = systems[panel.system].legs.length === 3 ? threeLegs : twoLegs;
     const colours = colour && !usual.includes(colour) ? [...usual, colour] : usual;
     const remarked = reader.value(conductor.id, 'remarked');
-    const takeOff = () => {
-      const counted = reader.value(screw.ref, 'conductorCount');
-      void actions.record(() => [
-        observe(reader, conductor.id, { removed: true }),
-        ...(counted ? [observe(reader, screw.ref, { conductorCount: counted - 1 })] : []),
-      ]);
-    };
+    const takeOff = () => void actions.work((bench) => takeOutWire(conductor, true, bench));
     return (
       <li className="mt-1 flex flex-wrap items-center gap-1.5">
         <span className="min-w-20">{conductorWords(conductor)}</span>

@@ -7,6 +7,7 @@ import { PhotoInput } from '../../Photos/PhotoInput';
 import { WorkOnDevice } from './WorkOnDevice';
 import { useBook } from '../../Book/context';
 import { deviceOf } from '@/core/fieldwork/recording/rehang';
+import { takeOutWire } from '@/core/fieldwork/recording/loose-wires';
 import { WireEnd } from './LooseWires';
 import { RelatedThings } from './RelatedThings';
 
@@ -26,11 +27,32 @@ export function ThingDetail({ about }: { about: string }) {
       <RelatedThings about={about} />
       <PhotoInput about={about} words="Photo of it" />
       <FactSheet about={about} />
-      {type && type !== 'panel' && type !== 'site' && type !== 'building' && !device && (
-        <button className="act" onClick={() => void actions.observe(about, { removed: true })}>
-          Not there after all
-        </button>
+      {conductor && (
+        <div className="grid grid-cols-2 gap-2">
+          <button
+            className="act"
+            onClick={() => void actions.work((bench) => takeOutWire(conductor, false, bench))}
+          >
+            Taken out since
+          </button>
+          <button
+            className="act"
+            onClick={() => void actions.work((bench) => takeOutWire(conductor, true, bench))}
+          >
+            Never there
+          </button>
+        </div>
       )}
+      {type &&
+        !conductor &&
+        type !== 'panel' &&
+        type !== 'site' &&
+        type !== 'building' &&
+        !device && (
+          <button className="act" onClick={() => void actions.observe(about, { removed: true })}>
+            Not there after all
+          </button>
+        )}
     </section>
   );
 }
