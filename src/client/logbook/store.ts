@@ -4,6 +4,8 @@ import type { Entry } from '@/core/record/entries/entry';
 import { compareEntries } from '@/core/record/entries/entry';
 import { refusalsAfter } from '@/core/fieldwork/recording/check';
 import type { Draft } from '@/core/fieldwork/recording/draft';
+import { openMend } from '@/core/judge/assess/mended';
+import { withMendStep } from '@/core/fieldwork/recording/mend-step';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
 import { redoDraft, undoDraft } from '@/core/fieldwork/recording/undo';
 import type { Settings } from '@/core/codes/settings/settings';
@@ -21,6 +23,8 @@ export interface LogbookState {
   ready: boolean;
   canUndo: boolean;
   canRedo: boolean;
+  /** The mend in hand: what is recorded now is of the state after it. */
+  mending: string | undefined;
 }
 
 export interface LogbookFrame {
@@ -120,10 +124,11 @@ export class LogbookStore {
     make: (assessment: Assessment) => readonly Draft[] | { message: string },
   ): Promise<string | undefined> {
     if (!this.db) return 'This device is not ready to hold entries yet.';
-    const drafts = make(this.state.assessment);
-    if ('message' in drafts) return drafts.message;
-    if (drafts.length === 0) return undefined;
+    const made = make(this.state.assessment);
+    if ('message' in made) return made.message;
+    if (made.length === 0) return undefined;
     const { frame } = this;
+    const drafts = withMendStep(made, this.state.mending, this.state.assessment.site.reader);
     const standing = this.state.entries;
     const fresh = stamp(drafts, {
       newId: frame.newId,
@@ -174,6 +179,7 @@ export class LogbookStore {
       assessment,
       canUndo: undoDraft(entries, this.frame.member) !== undefined,
       canRedo: redoDraft(entries, this.frame.member) !== undefined,
+      mending: openMend(assessment.site.reader, entries, this.frame),
     };
   }
 

@@ -11,6 +11,7 @@ import { bookActions } from './actions';
 import type { Selection } from './context';
 import { BookContextProvider } from './context';
 import { DangerCard } from './DangerCard';
+import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
 import { StopStrip } from './StopStrip';
 
@@ -74,6 +75,7 @@ export function Book({ session, inspection, settings, entries, authors, children
         <BookHeader />
         <div>
           <StopStrip ask={() => askAgain((times) => times + 1)} />
+          <MendStrip />
         </div>
         <div className="relative min-h-0">{children}</div>
       </div>

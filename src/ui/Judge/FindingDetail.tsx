@@ -10,6 +10,7 @@ import { useBook } from '../Book/context';
 import { GradeWord } from '../primitives/GradeWord';
 import { WhyHereFigure } from '../primitives/WhyHereFigure';
 import { TraceTable } from '../primitives/TraceTable';
+import { MendForm } from './MendForm';
 import { RestsOn } from './RestsOn';
 import { RulingForm } from './RulingForm';
 import { SchoolsCompared } from './SchoolsCompared';
@@ -90,6 +91,7 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
       </section>
       {schools && <SchoolsCompared schools={schools} />}
       <RestsOn finding={finding} />
+      <MendForm key={finding.key} finding={finding} />
       <RulingForm finding={finding} findings={findings} />
     </article>
   );

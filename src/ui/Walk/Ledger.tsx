@@ -10,6 +10,8 @@ import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
+import { MendForm } from '../Judge/MendForm';
+import { MendedList } from './MendedList';
 import { selectionOf } from './selection';
 
 /** Findings as they appear, gravest first, each with its reasons. */
@@ -43,6 +45,7 @@ export function Ledger() {
           />
         ))}
       </ul>
+      <MendedList />
       {likely.length > 0 && (
         <>
           <h3 className="mt-4 font-bold">Likely, once seen</h3>
@@ -109,6 +112,7 @@ function LedgerItem({
             <strong>Ask for:</strong> {text('ask')}
           </p>
           <TraceTable trace={finding.trace} />
+          <MendForm finding={finding} />
           <p className="text-caption text-ink2 mt-1">
             {verdict.rule.sources.map((source) => source.code).join(', ')}
             {verdict.rule.since && ` · in words since ${verdict.rule.since}`}

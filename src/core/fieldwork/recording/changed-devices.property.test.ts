@@ -17,7 +17,8 @@ import { circuitsOffScrews, looseWires } from './loose-wires';
 import { moveDevice } from './move-device';
 import type { Recorded, RecordingBench } from './recording-bench';
 import { reformDevice } from './reform-device';
-import { ratingsOf, replaceDevice } from './replace-device';
+import { ratingsOf } from './replacement';
+import { replaceDevice } from './replace-device';
 import { takeOutDevice } from './take-out-device';
 
 const wirings = ['none', 'one', 'doubled', 'cable', 'shared', 'counted', 'feeds', 'loose'] as const;

@@ -3,7 +3,7 @@ import { deviceAt } from './device-at';
 import { moveDevice } from './move-device';
 import type { Recorded, RecordingBench } from './recording-bench';
 import { replaceDevice } from './replace-device';
-import type { Replacement } from './replace-device';
+import type { Replacement } from './replacement';
 import { takeOutDevice } from './take-out-device';
 
 /** What becomes of the device at the line's position, its wires included. */

@@ -1,11 +1,10 @@
-import { terminalRef } from '../../record/entries/thing-types';
-import { formOf } from '../../vocabulary/device-forms';
 import type { FormName } from '../../vocabulary/device-forms';
 import type { DeviceView } from '../../installation/panel/views';
 import { Changes } from './changes';
 import type { Recorded, RecordingBench } from './recording-bench';
 import { rehang, screwsAs } from './rehang';
-import type { Replacement } from './replace-device';
+import type { Replacement } from './replacement';
+import { settleCircuits } from './settle-circuits';
 
 /**
  * Says that a device is of another form or rating than was recorded: the same device, the record put
@@ -29,36 +28,4 @@ export function reformDevice(
     settleCircuits(device, { id: device.id, form, names }, bench, changes);
   }
   return { ok: true, drafts: changes.drafts };
-}
-
-/**
- * Circuits follow the form: screws of one handle belong to one circuit. Where one circuit becomes two
- * the further screws get one of their own; of two that become one the first keeps the screws, the
- * other stays recorded with none.
- */
-export function settleCircuits(
-  device: DeviceView,
-  now: { id: string; form: FormName; names?: readonly string[] },
-  { panel, newId }: RecordingBench,
-  changes: Changes,
-): void {
-  const old = new Map(device.terminals.map((terminal) => [terminal.index, terminal]));
-  const taken = new Set<string>();
-  formOf(now.form).circuits.forEach((indexes, at) => {
-    const named = now.names?.[at];
-    const name = named ? { name: named } : {};
-    const terminals = indexes.map((index) => terminalRef(now.id, index + 1));
-    const here = indexes.flatMap((index) => old.get(index + 1) ?? []);
-    const known = here.flatMap(({ circuit }) => circuit ?? []).find(({ id }) => !taken.has(id));
-    if (known) {
-      taken.add(known.id);
-      changes.say(known.id, { terminals, ...name });
-    } else if (named || here.some(({ conductors }) => conductors.length > 0))
-      changes.add('circuit', newId(), panel.id, { terminals, ...name });
-  });
-  for (const { id } of device.terminals.flatMap(({ circuit }) => circuit ?? []))
-    if (!taken.has(id)) {
-      taken.add(id);
-      changes.say(id, { terminals: [] });
-    }
 }

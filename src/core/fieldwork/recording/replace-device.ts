@@ -1,27 +1,11 @@
-import type { Facts, PropertyValue } from '../../record/entries/properties';
-import { formOf } from '../../vocabulary/device-forms';
+import type { PropertyValue } from '../../record/entries/properties';
 import type { FormName } from '../../vocabulary/device-forms';
 import type { DeviceView } from '../../installation/panel/views';
 import { Changes } from './changes';
 import type { Recorded, RecordingBench } from './recording-bench';
 import { rehang, screwsAs } from './rehang';
-import { settleCircuits } from './reform-device';
-
-/** What stands instead: its facts, as they would be recorded of a new device. */
-export type Replacement = Pick<
-  Facts,
-  | 'form'
-  | 'handleRatingsA'
-  | 'maker'
-  | 'breakerType'
-  | 'protection'
-  | 'terminalTakes'
-  | 'tie'
-  | 'fuseBase'
-  | 'insertA'
-  | 'yearBuilt'
-  | 'remark'
->;
+import type { Replacement } from './replacement';
+import { settleCircuits } from './settle-circuits';
 
 /**
  * Another device in a device's place. The old one was taken out and keeps what was recorded of it;
@@ -59,7 +43,3 @@ function placeFor(place: PropertyValue<'place'>, form: FormName): PropertyValue<
   const { half, ...whole } = place;
   return form === 'half' ? { ...whole, half: half ?? 'upper' } : whole;
 }
-
-/** Ratings as many as the form's handles, all alike. */
-export const ratingsOf = (form: FormName, ratingA: number): number[] =>
-  Array.from({ length: Math.max(...formOf(form).handles) + 1 }, () => ratingA);

@@ -30,6 +30,7 @@ const typeWords: Record<ThingType, string> = {
   note: 'Note',
   photo: 'Photo',
   ruling: 'Ruling',
+  mend: 'Mended on the visit',
   round: 'Round',
   instrument: 'Instrument',
   'what-if': 'What if',

@@ -2,36 +2,30 @@ import { FactReader } from '../../record/entries/fact-reader';
 import type { Entry } from '../../record/entries/entry';
 import { fold } from '../../record/entries/fold';
 import type { Inspection } from '../../record/entries/inspection';
-import type { Coverage, NotSeenLine } from '../examine/coverage';
 import { coverageOf, notSeenLines } from '../examine/coverage';
 import type { Examination } from '../examine/examine';
 import { examine, verdictsOf } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
 import type { Finding } from '../grading/finding';
 import { judge } from '../grading/judge';
+import type { Assessment } from './assessment';
+import { asFoundEntries, setMended } from './mended';
 import type { SiteView } from '../../installation/panel/site-view';
 import { readSite } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { yardstickOf } from '../../codes/yardstick';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
 
-/** Everything that follows from the entries. */
-export interface Assessment {
-  inspection: Inspection;
-  site: SiteView;
-  yardstick: Yardstick;
-  settings: Settings;
-  examination: Examination;
-  /** Every check at every place, put together when it is asked for. */
-  readonly verdicts: readonly Verdict[];
-  findings: Finding[];
-  notSeen: NotSeenLine[];
-  coverage: Coverage;
-}
+export type { Assessment } from './assessment';
 
 /** entries ─fold→ inspection ─examine→ verdicts ─judge→ findings. */
 export function assess(entries: readonly Entry[], settings: Settings): Assessment {
-  return assessInspection(fold(entries), settings);
+  const found = asFoundEntries(entries);
+  return setMended(
+    assessInspection(fold(entries), settings),
+    entries,
+    found && assessInspection(fold(found), settings),
+  );
 }
 
 export function assessInspection(inspection: Inspection, settings: Settings): Assessment {
@@ -72,5 +66,7 @@ export function assessmentOf(
     findings,
     notSeen: notSeenLines(open, unseen),
     coverage: coverageOf(open, unseen, clear),
+    asFound: undefined,
+    mended: [],
   };
 }

@@ -1,6 +1,7 @@
 import type { Assessment } from './assess';
 import { assessmentOf, settingsAt } from './assess';
 import type { Entry } from '../../record/entries/entry';
+import { asFoundEntries, setMended } from './mended';
 import type { UnseenPlaces, Verdict } from '../examine/verdict';
 import type { Finding } from '../grading/finding';
 import { judge } from '../grading/judge';
@@ -38,6 +39,8 @@ export interface Followed {
   readonly byRule: ReadonlyMap<string, readonly RuleAnswers[]> | undefined;
   /** Verdicts found, in order, with their grading and the properties it asked for. */
   readonly graded: ReadonlyMap<Verdict, Graded>;
+  /** The same of what was found, where something was mended on the visit. */
+  readonly asFound?: Followed;
 }
 
 interface Graded {
@@ -52,7 +55,12 @@ interface Graded {
  */
 export function follow(entries: readonly Entry[], set: Settings, last?: Followed): Followed {
   const stepped = last?.settings === set ? stepOn(last, entries) : undefined;
-  return stepped ?? fromStart(entries, set);
+  const now = stepped ?? fromStart(entries, set);
+  const found = asFoundEntries(entries);
+  if (!found) return now;
+  const asFound = follow(found, set, last?.asFound);
+  setMended(now.assessment, entries, asFound.assessment);
+  return { ...now, asFound };
 }
 
 function fromStart(entries: readonly Entry[], set: Settings): Followed {

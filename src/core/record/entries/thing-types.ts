@@ -33,6 +33,8 @@ export const thingTypes = {
   'what-if': { in: ['site'] },
   /** An inspector's word on a finding. */
   ruling: { in: ['site'] },
+  /** Work done on findings while the inspector was there. */
+  mend: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {

@@ -4,6 +4,7 @@ import type { Finding } from '../../judge/grading/finding';
 import { gradeWords } from '../../vocabulary/grade';
 import { readRulings } from '../../judge/grading/rulings';
 import type { ReportData, ReportFinding } from './report';
+import { standingsIn } from '../../judge/assess/standing';
 import { keyToday } from '../../installation/panel/standing-in';
 import { findingWords } from './finding-words';
 import type { ItemNow, ReturnComparison, ReturnItem } from './return-comparison';
@@ -30,34 +31,19 @@ interface Standing {
 /** How each item of a report stands in an assessment; items are found by older keys too. */
 function standings({ findings }: Issued, assessment: Assessment): Standing[] {
   const { settings } = assessment;
-  const now = new Map<string, Finding>();
-  const absorbed = new Set<string>();
-  for (const finding of assessment.findings) {
-    for (const key of verdictKeys(finding.verdict)) if (!now.has(key)) now.set(key, finding);
-    for (const verdict of finding.absorbed)
-      for (const key of verdictKeys(verdict)) absorbed.add(key);
-  }
-  const outcomes = new Map<string, string[]>();
-  for (const verdict of assessment.verdicts)
-    for (const key of verdictKeys(verdict))
-      outcomes.set(key, [...(outcomes.get(key) ?? []), verdict.outcome.outcome]);
+  const standing = standingsIn(assessment);
   return findings.map((before): Standing => {
-    const key = keyToday(assessment.site.reader, keyOf(before));
-    const finding = now.get(key);
+    const { state, finding } = standing(keyOf(before));
     const short = finding && findingWords(finding.verdict, 'short', settings);
     if (finding) {
       const same = short === before.short && finding.grade === before.grade;
       return { state: same ? 'still-found' : 'changed', finding, short };
     }
-    if (absorbed.has(key)) return { state: 'still-found', finding, short };
-    const answered = outcomes.get(key);
-    const state: ItemNow =
-      answered === undefined
-        ? 'gone'
-        : answered.some((one) => one === 'not-seen' || one === 'found')
-          ? 'not-seen'
-          : 'mended';
-    return { state, finding, short };
+    return {
+      state: state === 'found' || state === 'taken-over' ? 'still-found' : state,
+      finding,
+      short,
+    };
   });
 }
 

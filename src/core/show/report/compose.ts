@@ -19,6 +19,7 @@ import { reportDirectories } from './directory';
 import { labelFacts } from './exact-facts';
 import { glossaryOf } from './glossary';
 import { reportPhotos } from './photos';
+import { mendedPlaces, reportMended } from './mended';
 import { likelyFamilies } from './likely-families';
 import { referrals, reportNotes } from './referrals';
 import { shutOffs } from './shut-off';
@@ -44,10 +45,13 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
   const author = (id: string) => nameOf(id, frame);
   const photos = reportPhotos(
     assessment,
-    assessment.findings.map(({ verdict }, index) => ({
-      number: index + 1,
-      ref: verdict.place.ref,
-    })),
+    [
+      ...assessment.findings.map(({ verdict }, index) => ({
+        number: index + 1,
+        ref: verdict.place.ref,
+      })),
+      ...mendedPlaces(assessment, assessment.findings.length + 1),
+    ],
     author,
   );
   const findings = assessment.findings.map((finding, index) =>
@@ -57,7 +61,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 4,
+    version: 5,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -74,6 +78,13 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     summary: summarise(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
+    mended: reportMended(
+      assessment,
+      findings.length + 1,
+      frame,
+      assessment.asFound ? whyHereOf(assessment.asFound) : whyHere,
+      photos,
+    ),
     panels: site.panels.map((panel) => ({
       id: panel.id,
       name: panel.name,

@@ -3,6 +3,7 @@ import { gradeWords } from '../../vocabulary/grade';
 import { counted } from '../../vocabulary/phrases';
 import { unplacedNotes } from '../../fieldwork/walk/notes';
 import { splitRef } from '../../record/entries/thing-types';
+import { countsAsMended } from './mended';
 import { findingWords } from './finding-words';
 import { stops } from './reassurance';
 
@@ -63,6 +64,17 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
       'Each Danger now was told to somebody, or made safe',
       untold.map(named),
       'stops',
+    ),
+    line(
+      'mended',
+      'What is said to be mended is shown by what was recorded',
+      assessment.mended
+        .filter((one) => !countsAsMended(one))
+        .map(
+          ({ finding, now }) =>
+            `${named(finding)}: ${now === 'found' ? 'still found' : 'not seen since'}`,
+        ),
+      'open',
     ),
     line(
       'overrules',

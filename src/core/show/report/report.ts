@@ -1,4 +1,5 @@
 import type { SealedText } from './blocks/sealed-text';
+import type { MendedFinding } from '../../judge/assess/mend';
 import type { Certainty } from '../../record/entries/entry';
 import type { Coverage, NotSeenLine } from '../../judge/examine/coverage';
 import type { Grade } from '../../vocabulary/grade';
@@ -11,7 +12,7 @@ import type { ReportReading } from './readings';
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 4;
+  version: 5;
   inspection: string;
   place: string;
   address: string;
@@ -33,6 +34,8 @@ export interface ReportData {
   summary: string[];
   firstThings: FirstThings[];
   findings: ReportFinding[];
+  /** Found, and mended while the inspector was there; as they were found. Numbered after the open ones. */
+  mended: { title: string; says: string; findings: ReportMended[] } | undefined;
   panels: {
     id: string;
     name: string;
@@ -132,6 +135,26 @@ export interface ReportNote {
   about: string;
   words: string;
   by: string;
+}
+
+/** A finding with the work that was done on it on the visit. */
+export interface ReportMended {
+  /** As it was found. */
+  finding: ReportFinding;
+  by: string | undefined;
+  how: string | undefined;
+  parts: string | undefined;
+  /** Recorded when, and by whom. */
+  at: string;
+  author: string;
+  /** What was measured or tried after it. */
+  readings: string[];
+  /** Numbers of the photos of the state before and after. */
+  before: number[];
+  after: number[];
+  now: MendedFinding['now'];
+  /** Whether it counts as mended by what was recorded, in words. */
+  says: string;
 }
 
 export interface ReportFinding {

@@ -9,7 +9,10 @@ export interface Rows {
 }
 
 /** One row a finding. */
-export const findingRows = ({ findings }: Pick<ReportData, 'findings'>): Rows => ({
+export const findingRows = ({
+  findings,
+  mended,
+}: Pick<ReportData, 'findings' | 'mended'>): Rows => ({
   columns: [
     'number',
     'grade',
@@ -29,8 +32,15 @@ export const findingRows = ({ findings }: Pick<ReportData, 'findings'>): Rows =>
     'overruled',
     'made safe',
     'sources',
+    'mended on the visit',
   ],
-  rows: findings.map((finding) => [
+  rows: [
+    ...findings.map((finding) => ({ finding, done: '' })),
+    ...(mended?.findings ?? []).map(({ finding, how, by, says }) => ({
+      finding,
+      done: [how, by && `by ${by}`, says].filter(Boolean).join('; '),
+    })),
+  ].map(({ finding, done }) => [
     String(finding.number),
     finding.gradeWord,
     finding.by,
@@ -49,6 +59,7 @@ export const findingRows = ({ findings }: Pick<ReportData, 'findings'>): Rows =>
     finding.overrule ?? '',
     finding.madeSafe ?? '',
     finding.sources.join('; '),
+    done,
   ]),
 });
 

@@ -1,6 +1,7 @@
 import { capital, listed } from '../../vocabulary/phrases';
 import type { Assessment } from '../../judge/assess/assess';
 import type { Grade } from '../../vocabulary/grade';
+import { countsAsMended, mendedSentence } from './mended';
 import { tooLittleSeen, unexplained, unexplainedBesides } from './reassurance';
 
 const numberWords = [
@@ -33,7 +34,13 @@ export function summarise(assessment: Assessment): string[] {
   const rest = findings.length - danger - urgent - repair;
   const { urgent: urgentDays, repair: repairDays } = settings.deadlineDays;
   const signs = unexplained(assessment);
-  const little = tooLittleSeen(assessment);
+  const unsure = assessment.mended.some((one) => !countsAsMended(one));
+  const little = tooLittleSeen(assessment) || unsure;
+  const { site, reader } = assessment.site;
+  const mended = mendedSentence(
+    assessment.mended,
+    site === undefined ? undefined : reader.value(site, 'visitKind'),
+  );
   const first =
     danger > 0
       ? `${numberWord(danger)} ${things(danger)} to make safe today.`
@@ -53,7 +60,9 @@ export function summarise(assessment: Assessment): string[] {
       ? `${capital(listed(parts.map((part) => part.charAt(0).toLowerCase() + part.slice(1))))}.`
       : signs.length > 0 || little
         ? 'Too little was seen to say whether repairs are needed.'
-        : 'No repairs were found to be needed.';
+        : mended
+          ? 'Nothing else was found to need repair.'
+          : 'No repairs were found to be needed.';
   const besides = danger > 0 ? unexplainedBesides(assessment) : [];
   const more =
     besides.length > 0
@@ -67,7 +76,7 @@ export function summarise(assessment: Assessment): string[] {
       : coverage.notSeen > 0
         ? `${seen} of ${all} checks could be made; the rest was not seen, and that does not mean fine.`
         : `All ${all} checks that apply could be made.`;
-  return [first, second, ...more, third];
+  return [first, second, ...(mended ? [mended] : []), ...more, third];
 }
 
 /** Where nothing has a date. */
@@ -77,9 +86,10 @@ export const nothingToDo = 'Nothing was found that asks for work.';
 export const reassuring: readonly string[] = [
   'Nothing was found that is a danger now.',
   'No repairs were found to be needed.',
+  'Nothing else was found to need repair.',
   nothingToDo,
 ];
 
 /** Whether a report says in its summary that nothing needs repair. */
 export const reassures = ({ summary }: { summary: readonly string[] }): boolean =>
-  summary.includes(reassuring[1]!);
+  summary.includes(reassuring[1]!) || summary.includes(reassuring[2]!);

@@ -1,7 +1,10 @@
 import type { ReportData, ReportFinding } from './report';
 
+/** A report as sealed before it told what was mended on the visit. */
+export type ReportData4 = Omit<ReportData, 'version' | 'mended'> & { version: 4 };
+
 /** A report as sealed before what each reader is shown was sealed with it. */
-export type ReportData3 = Omit<ReportData, 'version' | 'text'> & { version: 3 };
+export type ReportData3 = Omit<ReportData4, 'version' | 'text'> & { version: 3 };
 
 type AddedThird = 'version' | 'head' | 'told';
 type AddedThirdToFinding = 'also' | 'untilThen';
@@ -34,20 +37,24 @@ export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
 
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
-  const report = sealed as ReportData | ReportData3 | ReportData2 | ReportData1;
+  const report = sealed as ReportData | ReportData4 | ReportData3 | ReportData2 | ReportData1;
   switch (report.version) {
-    case 4:
+    case 5:
       return report;
+    case 4:
+      return fifthOf(report);
     case 3:
-      return fourthOf(report);
+      return fifthOf(fourthOf(report));
     case 2:
-      return fourthOf(thirdOf(report));
+      return fifthOf(fourthOf(thirdOf(report)));
     default:
-      return fourthOf(thirdOf(secondOf(report)));
+      return fifthOf(fourthOf(thirdOf(secondOf(report))));
   }
 }
 
-const fourthOf = (report: ReportData3): ReportData => ({ ...report, version: 4 });
+const fifthOf = (report: ReportData4): ReportData => ({ ...report, version: 5, mended: undefined });
+
+const fourthOf = (report: ReportData3): ReportData4 => ({ ...report, version: 4 });
 
 const secondOf = (report: ReportData1): ReportData2 => ({
   ...report,

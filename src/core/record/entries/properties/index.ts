@@ -4,6 +4,7 @@ import { deviceProperties } from './device';
 import { panelProperties } from './panel';
 import { readingProperties } from './reading';
 import { rulingProperties } from './ruling';
+import { mendProperties } from './mend';
 import { noteProperties } from './note';
 import { permitProperties } from './permit';
 import { placeProperties } from './place';
@@ -22,6 +23,7 @@ export const properties = {
   ...permitProperties,
   ...noteProperties,
   ...rulingProperties,
+  ...mendProperties,
   ...readingProperties,
 };
 

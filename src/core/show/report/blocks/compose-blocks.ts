@@ -6,6 +6,7 @@ import { drawings } from './drawings';
 import { plainFindings, wholeFindings } from './finding';
 import { firstThings, gradeKey } from './first-things';
 import { directory, shutOffCard } from './household';
+import { mended } from './mended';
 import { doubts, notSeen } from './not-seen';
 import { findingTable, noPermit, permitResult } from './official';
 import { allPhotos, otherPhotos } from './photos';
@@ -31,6 +32,7 @@ const parts: Record<Audience, readonly Part[]> = {
     closing,
     gradeKey,
     plainFindings,
+    mended,
     dangers,
     toldAndAgreed,
     permitResult,
@@ -51,6 +53,7 @@ const parts: Record<Audience, readonly Part[]> = {
     closing,
     toldAndAgreed,
     workByPlace,
+    mended,
     drawings,
     readings,
     whatIfs,
@@ -68,6 +71,7 @@ const parts: Record<Audience, readonly Part[]> = {
     toldAndAgreed,
     closing,
     findingTable,
+    mended,
     notSeen,
     doubts,
     drawings,
@@ -82,6 +86,7 @@ const parts: Record<Audience, readonly Part[]> = {
     drawings,
     toldAndAgreed,
     wholeFindings,
+    mended,
     readings,
     whatIfs,
     allPhotos,

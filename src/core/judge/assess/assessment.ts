@@ -1,0 +1,27 @@
+import type { Inspection } from '../../record/entries/inspection';
+import type { Coverage, NotSeenLine } from '../examine/coverage';
+import type { Examination } from '../examine/examine';
+import type { Verdict } from '../examine/verdict';
+import type { Finding } from '../grading/finding';
+import type { SiteView } from '../../installation/panel/site-view';
+import type { Settings } from '../../codes/settings/settings';
+import type { Yardstick } from '../../codes/yardstick/yardstick';
+import type { MendedFinding } from './mend';
+
+/** Everything that follows from the entries. */
+export interface Assessment {
+  inspection: Inspection;
+  site: SiteView;
+  yardstick: Yardstick;
+  settings: Settings;
+  examination: Examination;
+  /** Every check at every place, put together when it is asked for. */
+  readonly verdicts: readonly Verdict[];
+  findings: Finding[];
+  notSeen: NotSeenLine[];
+  coverage: Coverage;
+  /** As it was found, where something was mended on the visit. */
+  asFound: Assessment | undefined;
+  /** Findings that were mended, or said to be, while the inspector was there; as they were found. */
+  mended: readonly MendedFinding[];
+}
