@@ -28,6 +28,7 @@ function valuesOf(spec: PropertySpec): fc.Arbitrary<Json> {
       }),
     ),
     text: fc.constantFrom('Tarnholt', 'yes', '2026-01-01'),
+    date: fc.constantFrom('2026-01-01', 'soon'),
     list: fc.array(fc.constantFrom('Tarnholt', 'Oskelund TQ'), { maxLength: 3 }),
     numbers: fc.uniqueArray(fc.integer({ min: 1, max: 24 }), { maxLength: 4 }),
     thing: fc.constantFrom('panel', 'd1', 'a1', 'nowhere'),

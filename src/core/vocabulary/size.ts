@@ -50,6 +50,9 @@ export const metalWords: Record<ConductorMetal, string> = {
   cca: 'copper-clad aluminium',
 };
 
+/** As printed beside terminals. */
+export const metalShort: Record<ConductorMetal, string> = { cu: 'Cu', al: 'Al', cca: 'Cu-clad Al' };
+
 export function isSize(text: string): text is Size {
   return (sizes as readonly string[]).includes(text);
 }

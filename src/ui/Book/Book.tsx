@@ -35,11 +35,20 @@ export function Book({ session, inspection, settings, entries, authors, children
   });
   const { panels } = state.assessment.site;
   const [panelId, setPanelId] = useState<string>();
-  const [selection, select] = useState<Selection>({ kind: 'position', number: 1 });
+  const [chosen, select] = useState<Selection>();
   const [sure, setSure] = useState<Certainty>();
   const [trouble, setTrouble] = useState<string>();
   const [asked, askAgain] = useState(0);
   const panel = panels.find((one) => one.id === panelId) ?? panels[0];
+  // A visit of which nothing is said yet begins at its first stage; another where it was left.
+  const { site, reader } = state.assessment.site;
+  const untold = site !== undefined && reader.fact(site, 'name') === undefined;
+  const first: Selection =
+    untold && panel?.rows === undefined
+      ? { kind: 'stage', stage: 1 }
+      : { kind: 'position', number: 1 };
+  if (!chosen && panel) select(first);
+  const selection = chosen ?? first;
 
   const actions = useMemo(
     () => bookActions({ store, panel: panel?.id, sure, select, setPanelId, setSure, setTrouble }),

@@ -5,22 +5,12 @@ import { usePathname } from 'next/navigation';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Brand } from '../primitives/Brand';
 import { ThemeChoice } from '../theme/ThemeChoice';
+import { BookMenu } from './BookMenu';
+import { views } from './views';
 import { CoverageRuler } from './CoverageRuler';
 import { useBook } from './context';
 import { HeldStatus } from './HeldStatus';
 import { NoteThis } from './NoteThis';
-
-/** Views of an inspection, in the order they are used. */
-const views = [
-  ['walk', 'Walk'],
-  ['supply', 'Supply'],
-  ['circuits', 'Circuits'],
-  ['readings', 'Readings'],
-  ['judge', 'Judge'],
-  ['notes', 'Notes'],
-  ['history', 'History'],
-  ['report', 'Report'],
-] as const;
 
 export function BookHeader() {
   const { store, state, panel, inspection, who, actions } = useBook();
@@ -28,11 +18,12 @@ export function BookHeader() {
   const path = usePathname();
   return (
     <header className="border-line bg-app min-w-0 border-b print:hidden">
-      <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-lg:gap-x-2">
+      <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-lg:gap-x-1.5 max-lg:px-3">
         <span className="max-xl:hidden">
           <Brand />
         </span>
-        <div className="xl:border-line min-w-0 leading-tight max-lg:flex-1 xl:border-l xl:pl-4">
+        <BookMenu inspection={inspection} path={path} />
+        <div className="xl:border-line min-w-0 leading-tight max-lg:hidden xl:border-l xl:pl-4">
           <h1 className="truncate font-bold">{site.name}</h1>
           {site.panels.length > 1 ? (
             <select
@@ -80,7 +71,6 @@ export function BookHeader() {
         </span>
         <span className="text-caption text-ink2 max-2xl:hidden">{who.name}</span>
       </div>
-      <Views inspection={inspection} path={path} className="border-hair border-t px-4 lg:hidden" />
     </header>
   );
 }
@@ -98,17 +88,13 @@ function Views({
     <nav className={`flex gap-4 overflow-x-auto ${className}`} aria-label="Views">
       {views.map(([name, words]) =>
         path.endsWith(`/${name}`) ? (
-          <span
-            key={name}
-            className="border-accent border-b-2 py-2 font-bold max-lg:py-3"
-            aria-current="page"
-          >
+          <span key={name} className="border-accent border-b-2 py-2 font-bold" aria-current="page">
             {words}
           </span>
         ) : (
           <Link
             key={name}
-            className="text-ink2 hover:text-ink py-2 max-lg:py-3"
+            className="text-ink2 hover:text-ink py-2"
             href={`/inspections/${inspection}/${name}`}
           >
             {words}

@@ -129,8 +129,13 @@ export function Today({ session, words, due, rechecked, inspections }: TodayProp
             </ul>
           )}
         </section>
-        <div className="grid content-start gap-8">
+        <div className="max-md:order-first">
           <StartInspection session={session} />
+          <div className="mt-8 max-md:hidden">
+            <ImportPackage />
+          </div>
+        </div>
+        <div className="md:hidden">
           <ImportPackage />
         </div>
       </main>

@@ -20,7 +20,7 @@ export function Detail() {
   const device = position.devices.find((one) => one.half === selection.half) ?? position.devices[0];
   return (
     <section
-      className="border-line border-b p-4"
+      className="border-line border-b p-4 max-lg:pt-2.5"
       aria-label={`Position ${device?.label ?? position.number}`}
     >
       {position.devices.length > 1 && (

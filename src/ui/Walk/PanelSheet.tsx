@@ -7,10 +7,13 @@ import { sheetSize } from '@/core/show/drawing/geometry';
 import { turnShapes } from '@/core/show/drawing/turn';
 import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
+import { useNarrow } from '../primitives/use-narrow';
 import { useBook } from '../Book/context';
+import { rim } from './lens';
 import { FindingMarks } from './FindingMarks';
 import { HitAreas } from './HitAreas';
 import { neighbour } from './neighbour';
+import { PanelLens } from './PanelLens';
 import { PreviewMarks } from './PreviewMarks';
 import { usePreview } from './use-preview';
 
@@ -29,9 +32,6 @@ const turnedKey = (key: string) =>
     ArrowDown: 'ArrowRight',
   })[key] ?? key;
 
-/** Room above and below the enclosure, inches. */
-const rim = 0.7;
-
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
 export function PanelSheet({ typed, onType }: PanelSheetProps) {
   const { state, panel: now, selection, actions } = useBook();
@@ -46,6 +46,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
     const upright = marginLabels(panel, drawing.geometry);
     return drawing.geometry.turned ? turnShapes(upright, drawing.geometry.height) : upright;
   }, [panel, drawing]);
+  const narrow = useNarrow();
   const sheet = useRef<SVGSVGElement>(null);
   const selected = selection.kind === 'position' ? selection.number : undefined;
 
@@ -77,14 +78,29 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
   const sheetIs = sheetSize(geometry);
   if (geometry.rows === 0)
     return (
-      <p className="text-ink2 p-8 text-sm">
-        How many positions the panel has is not recorded. Choose stage 6, The handles, and count the
-        rows.
-      </p>
+      <div className="grid gap-3 p-6">
+        <p className="text-ink2 text-sm">
+          How many positions the panel has is not recorded, so it cannot be drawn yet.
+        </p>
+        <button className="act" onClick={() => actions.select({ kind: 'stage', stage: 6 })}>
+          Count them: stage 6, The handles
+        </button>
+      </div>
     );
   // The directory stands beside the columns; of a panel hung sideways, above and below them.
   const [beside, above] = geometry.turned ? [rim, marginIn] : [marginIn, rim];
   const full = { width: sheetIs.width + 2 * beside, height: sheetIs.height + 2 * above };
+  const label = `${panel.name}, ${(panel.rows ?? 0) * panel.layout.columns} positions`;
+  if (narrow)
+    return (
+      <PanelLens panel={recorded} drawing={drawing} label={label}>
+        <g id="panel-drawn">
+          <Shapes shapes={drawing.shapes} />
+          <FindingMarks {...{ panel: recorded, geometry, findings }} />
+        </g>
+        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions }} />
+      </PanelLens>
+    );
   return (
     <div className="h-full overflow-auto" tabIndex={-1}>
       <svg
@@ -98,12 +114,10 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         }}
         onKeyDown={onKeyDown}
         role="group"
-        aria-label={`${panel.name}, ${(panel.rows ?? 0) * 2} positions`}
+        aria-label={label}
       >
         <Shapes shapes={drawing.shapes} />
-        <g className="max-lg:hidden">
-          <Shapes shapes={labels} />
-        </g>
+        <Shapes shapes={labels} />
         <FindingMarks {...{ panel: recorded, geometry, findings }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions }} />

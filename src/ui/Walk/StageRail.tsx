@@ -7,7 +7,7 @@ import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { stageStates } from '@/core/fieldwork/walk/stage-states';
 import { useBook } from '../Book/context';
 
-/** The stages with what is seen and not; a strip on a phone. */
+/** The stages with what is seen and not, at the desk. */
 export function StageRail() {
   const { state, panel, selection } = useBook();
   const assessment = useDeferredValue(state.assessment);
@@ -29,14 +29,14 @@ export function StageRail() {
   return (
     <nav
       aria-label="Stages"
-      className="border-line bg-app flex min-h-0 flex-col overflow-x-auto max-lg:border-b lg:overflow-y-auto lg:border-r"
+      className="border-line bg-app flex min-h-0 flex-col max-lg:hidden lg:overflow-y-auto lg:border-r"
     >
-      <ol ref={strip} className="flex lg:flex-col lg:pt-2">
+      <ol ref={strip} className="flex flex-col pt-2">
         {states.map((one) => (
           <StageItem key={one.stage.number} state={one} current={current === one.stage.number} />
         ))}
       </ol>
-      <section className="mt-3 px-3 pb-3 max-lg:hidden">
+      <section className="mt-3 px-3 pb-3">
         <h2 className="font-bold">
           Not seen: {wants.reduce((sum, line) => sum + line.places.length, 0)}
         </h2>
@@ -77,22 +77,15 @@ function StageItem({ state, current }: { state: StageState; current: boolean }) 
   return (
     <li className="shrink-0">
       <button
-        className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left max-lg:min-h-14 max-lg:min-w-36 ${current ? 'border-accent bg-sheet font-bold max-lg:border-t-4 lg:border-l-4 lg:pl-2' : ''}`}
+        className={`hover:bg-sheet grid w-full grid-cols-[1.4rem_1fr_auto] items-baseline gap-x-1 px-3 py-1.5 text-left ${current ? 'border-accent bg-sheet border-l-4 pl-2 font-bold' : ''}`}
         aria-current={current ? 'step' : undefined}
         title={words.join('; ')}
         onClick={() => actions.select({ kind: 'stage', stage: stage.number })}
       >
         <span className="text-ink2">{stage.number}</span>
         <span className="truncate">{stage.name}</span>
-        <span className="text-caption text-ink2 max-lg:hidden">
+        <span className="text-caption text-ink2">
           {checks > 0 ? `${seen}/${checks}` : asked > 0 ? `${noted} noted` : ''}
-        </span>
-        <span className="text-caption text-ink2 col-start-2 lg:hidden">
-          {checks > 0
-            ? `${seen} seen, ${notSeen} not`
-            : asked > 0
-              ? `${noted} of ${asked} noted`
-              : ''}
         </span>
         {all > 0 && (
           <span className="col-span-3 mt-1 flex" aria-hidden="true">

@@ -1,15 +1,14 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { cautionLead, cautionSupply } from '@/core/show/report/cautions';
 import { useBook } from '../Book/context';
-import { DangerTag } from './DangerTag';
+import { DangerLine } from './DangerLine';
 import { Detail } from './Detail';
 import { Ledger } from './Ledger';
 import { PanelSheet } from './PanelSheet';
 import { ShorthandBar } from './ShorthandBar';
+import { StageBar } from './StageBar';
 import { StageRail } from './StageRail';
-import { OneOf } from '../primitives/OneOf';
 
 /** Alt with 1 to 9 leads to stages 1 to 9, with 0 to 10. */
 function stageOfKey(code: string): number | undefined {
@@ -17,9 +16,9 @@ function stageOfKey(code: string): number | undefined {
   return digit === undefined ? undefined : Number(digit) || 10;
 }
 
-/** Desk: rail, sheet, ledger, shorthand. Phone: strip, sheet, and below it detail or findings. */
+/** Desk: rail, sheet, ledger, shorthand. Phone: drawing, detail or findings, and the stages under the thumb. */
 export function Walk() {
-  const { store, state, trouble, selection, actions } = useBook();
+  const { store, trouble, selection, actions } = useBook();
   const [typed, setTyped] = useState('');
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);
@@ -28,6 +27,8 @@ export function Walk() {
 
   useEffect(() => {
     detail.current?.scrollTo({ top: 0 });
+    // What was touched comes up, whatever was read below the drawing before.
+    setBelow('detail');
   }, [inHand]);
 
   useEffect(() => {
@@ -67,13 +68,11 @@ export function Walk() {
     setTyped((text) => text + character);
     shorthand.current?.focus();
   };
-  const count = state.assessment.findings.length;
   return (
-    <div className="grid h-full grid-rows-[auto_1fr_auto] lg:grid-cols-[196px_1fr_316px] lg:grid-rows-[1fr_auto]">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[224px_auto_minmax(0,1fr)_auto] lg:grid-cols-[196px_1fr_316px] lg:grid-rows-[1fr_auto]">
       <StageRail />
       <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
         <PanelSheet typed={typed} onType={typeInto} />
-        <DangerTag />
         {trouble && (
           <p
             role="alert"
@@ -83,29 +82,11 @@ export function Walk() {
           </p>
         )}
       </main>
+      <DangerLine below={below} show={setBelow} />
       <aside
-        className="border-line bg-app max-lg:border-accent flex min-h-0 flex-col max-lg:h-[42dvh] max-lg:border-t-2 lg:border-l"
+        className="border-line bg-app flex min-h-0 flex-col lg:border-l"
         aria-label="Detail and findings"
       >
-        <p className="border-hair text-caption text-ink2 border-b px-4 py-1 text-center lg:hidden">
-          <strong className="text-ink">{cautionLead}</strong> {cautionSupply}
-        </p>
-        <div className="flex gap-2 px-4 pt-2 lg:hidden">
-          <OneOf
-            label="Below the drawing"
-            className="flex flex-1 gap-2"
-            each="act flex-1"
-            choices={[
-              { value: 'detail', words: 'Detail' },
-              { value: 'findings', words: `Findings ${count}` },
-            ]}
-            value={below}
-            choose={setBelow}
-          />
-          <button className="act" disabled={!state.canRedo} onClick={() => void store.redo()}>
-            Redo
-          </button>
-        </div>
         <div
           ref={detail}
           className={`lg:border-line min-h-0 overflow-y-auto max-lg:flex-1 lg:max-h-[56%] lg:border-b ${below === 'detail' ? '' : 'max-lg:hidden'}`}
@@ -124,6 +105,7 @@ export function Walk() {
           <Ledger />
         </div>
       </aside>
+      <StageBar below={below} show={setBelow} />
       <div className="max-lg:hidden lg:col-span-3">
         <ShorthandBar ref={shorthand} typed={typed} setTyped={setTyped} />
       </div>

@@ -14,6 +14,8 @@ interface FactFieldProps {
   about: string;
   property: PropertyName;
   certainty?: Certainty;
+  /** Where the form says it otherwise than by the property's own label. */
+  label?: string;
 }
 
 /** How a property is usually known, by the act that gets it: what is tested is measured, what is asked is told. */
@@ -25,14 +27,14 @@ const usually = (spec: PropertySpec): Certainty =>
       : 'seen';
 
 /** One fact, asked for as its kind wants; recorded when it is chosen or left. */
-export function FactField({ about, property, certainty }: FactFieldProps) {
+export function FactField({ about, property, certainty, label: said }: FactFieldProps) {
   const { state, actions } = useBook();
   const spec: PropertySpec = properties[property];
   const { reader } = state.assessment.site;
   const value = reader.value(about, property);
   const record = (next: unknown) =>
     void actions.observe(about, { [property]: next } as Facts, certainty ?? usually(spec));
-  const label = spec.unit ? `${spec.label}, ${spec.unit}` : spec.label;
+  const label = said ?? (spec.unit ? `${spec.label}, ${spec.unit}` : spec.label);
 
   if (spec.input === 'yes-no')
     return (

@@ -47,6 +47,7 @@ export function TypedField({ label, spec, value, lengths, record }: TypedFieldPr
       <input
         className={`field ${shown === '' ? 'border-dashed' : ''}`}
         value={text}
+        type={spec.input === 'date' ? 'date' : 'text'}
         inputMode={spec.input === 'number' ? 'decimal' : undefined}
         placeholder="not seen"
         aria-invalid={fault !== ''}

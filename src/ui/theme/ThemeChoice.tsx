@@ -1,14 +1,18 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import type { Theme } from './themes';
 import { themeCookie, themeOf, themes } from './themes';
 
 /** Chooses the theme; a cookie keeps it for this device. */
 export function ThemeChoice({ compact = false }: { compact?: boolean }) {
-  const [theme, setTheme] = useState<Theme>(() =>
-    typeof document === 'undefined' ? 'light' : themeOf(document.documentElement.dataset.theme),
+  const [chosen, setTheme] = useState<Theme>();
+  const set = useSyncExternalStore(
+    () => () => undefined,
+    () => themeOf(document.documentElement.dataset.theme),
+    () => 'light' as const,
   );
+  const theme = chosen ?? set;
   const choose = (next: Theme) => {
     document.documentElement.dataset.theme = next;
     document.cookie = `${themeCookie}=${next}; path=/; max-age=31536000; samesite=lax`;

@@ -2,7 +2,8 @@ import type { Draft } from './draft';
 import { add } from './draft';
 
 export interface NewPlace {
-  name: string;
+  /** Said at the first stage where it is not known yet. */
+  name?: string;
   address?: string;
   /** Positions of the first panel, both columns together. */
   positions?: number;
@@ -15,7 +16,7 @@ export function startInspection(
 ): Draft[] {
   const [site, building] = [newId(), newId()];
   return [
-    add('site', site, null, { name, ...(address && { address }) }),
+    add('site', site, null, { ...(name && { name }), ...(address && { address }) }),
     add('building', building, site, { name: 'House' }),
     add('service', newId(), site, {}),
     add('panel', newId(), building, {

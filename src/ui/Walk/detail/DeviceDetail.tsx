@@ -7,6 +7,8 @@ import { gradeWords } from '@/core/vocabulary/grade';
 import { findingWords } from '@/core/show/report/finding-words';
 import { GradeMark } from '../../primitives/GradeMark';
 import { useBook } from '../../Book/context';
+import { EachScrew } from './EachScrew';
+import { NoticedKeys } from './NoticedKeys';
 import { PositionHeading } from './PositionHeading';
 import { CircuitName } from './CircuitName';
 import { DeviceFacts } from './DeviceFacts';
@@ -31,7 +33,7 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
   ]);
   const findings = state.assessment.findings.filter(({ verdict }) => refs.has(verdict.place.ref));
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-2.5">
       <PositionHeading
         label={device.label}
         title={deviceCircuitWords(device) || 'No name'}
@@ -48,9 +50,11 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
           </span>
         </p>
       ))}
+      {device.terminals.length > 1 && <EachScrew device={device} />}
       {device.terminals.map((terminal) => (
         <TerminalDetail key={terminal.ref} terminal={terminal} />
       ))}
+      <NoticedKeys about={device.id} />
       {formOf(device.form).circuits.map((indexes, index) => (
         <CircuitName
           key={`${index}${device.terminals[indexes[0]!]?.circuit?.name}`}

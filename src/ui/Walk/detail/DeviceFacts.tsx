@@ -10,20 +10,12 @@ import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactField } from '../../facts/FactField';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
-import { OneOf, SomeOf } from '../../primitives/OneOf';
-
-const noticed = [
-  ['heatMark', 'Heat'],
-  ['melted', 'Melted'],
-  ['arcing', 'Arcing'],
-  ['moisture', 'Damp'],
-] as const;
+import { OneOf } from '../../primitives/OneOf';
 
 /** What else is recorded of a breaker, each where it is seen. */
 export function DeviceFacts({ device }: { device: DeviceView }) {
   const { state, panel, actions } = useBook();
   const { reader } = state.assessment.site;
-  const marks = noticed.filter(([property]) => reader.value(device.id, property) === true);
   const takes = reader.value(device.id, 'terminalTakes');
   const shared = panel.multiwires.find((group) => group.hots.some((hot) => hot.device === device));
   const others = panel.devices.filter((one) => one !== device);
@@ -47,20 +39,6 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
         ]}
         value={takes === 1 ? '1' : takes === 2 ? '2' : undefined}
         choose={(count) => void actions.observe(device.id, { terminalTakes: Number(count) })}
-      />
-      <SomeOf
-        label="Noticed"
-        className="grid grid-cols-4 gap-2"
-        each="act"
-        choices={noticed.map(([value, words]) => ({ value, words }))}
-        value={marks.map(([property]) => property)}
-        choose={(next) => {
-          const changed = noticed.find(
-            ([property]) =>
-              next.includes(property) !== (reader.value(device.id, property) === true),
-          );
-          if (changed) void actions.observe(device.id, { [changed[0]]: next.includes(changed[0]) });
-        }}
       />
       <div className="grid grid-cols-2 gap-2">
         <ScrewFields device={device} use="neutral" />

@@ -5,37 +5,50 @@ import type { PropertyValue } from '@/core/record/entries/properties';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { FormName } from '@/core/vocabulary/device-forms';
 import type { PositionView } from '@/core/installation/panel/views';
+import type { Size } from '@/core/vocabulary/size';
+import { capital } from '@/core/vocabulary/phrases';
 import { positionsOf } from '@/core/fieldwork/recording/line-of-device';
+import { freeBelow } from '@/core/fieldwork/recording/repeat';
 import { useBook } from '../../Book/context';
 import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';
-import { capital } from '@/core/vocabulary/phrases';
-import { formsFor, ratings } from './offered';
-import { PositionHeading } from './PositionHeading';
-import { RepeatButtons } from './RepeatButtons';
 import { OneOf } from '../../primitives/OneOf';
+import { NoticedKeys } from './NoticedKeys';
+import { formsFor, moreRatings, ratings } from './offered';
+import { PositionHeading } from './PositionHeading';
+import { MoreRepeats, SameAsLast } from './RepeatButtons';
+import { WireKeys } from './WireKeys';
 
-/** A position without a breaker: say what is there, the rating first. */
+/** A position without a breaker: the rating first, then its wire, or the same as the last. */
 export function EmptyDetail({ position }: { position: PositionView }) {
   const { panel, actions } = useBook();
   const forms = formsFor(panel);
   const [form, setForm] = useState<FormName>(forms[0]!);
-  const { rows: height, handles, noHandle } = formOf(form);
-  const place = (rating?: number) =>
+  const [rating, setRating] = useState<number>();
+  const [size, setSize] = useState<Size>();
+  const [metal, setMetal] = useState<'cu' | 'al'>('cu');
+  const { rows: height, handles, noHandle, terminals } = formOf(form);
+  const place = (rated: number | undefined, wire: Size | undefined) =>
     void actions.recordLine({
       kind: 'position',
       positions: positionsOf(panel, { ...position, height }),
       form,
       ...(form === 'half' && { half: 'upper' }),
-      ...(rating && { ratingsA: Array.from({ length: Math.max(...handles) + 1 }, () => rating) }),
+      ...(rated && { ratingsA: Array.from({ length: Math.max(...handles) + 1 }, () => rated) }),
+      ...(wire && { wires: terminals.map(() => [{ size: wire, metal }]), maybeMore: true }),
       marks: [],
       names: [],
     });
-  const close = (opening: PropertyValue<'opening'>) =>
-    void actions.observe(position.ref, { opening });
+  const close = (opening: PropertyValue<'opening'>, stepOn: boolean) => {
+    const [, next] = freeBelow(panel, position);
+    void actions.observe(position.ref, { opening }).then((refused) => {
+      if (!refused && stepOn && next) actions.select({ kind: 'position', number: next.number });
+    });
+  };
   const opening = position.opening?.value;
+  const common = forms.slice(0, 3);
   return (
-    <div className="grid gap-3">
+    <div className="grid gap-2.5">
       <PositionHeading
         label={String(position.number)}
         title={
@@ -45,45 +58,76 @@ export function EmptyDetail({ position }: { position: PositionView }) {
         }
         under={`leg ${position.leg}`}
       />
-      <fieldset>
-        <legend className="text-caption text-ink2">A device of this form and rating</legend>
+      {noHandle ? (
+        <button className="act act-main" onClick={() => place(undefined, size)}>
+          It stands here
+        </button>
+      ) : (
+        <Ratings chosen={rating} choose={(one) => (setRating(one), place(one, size))} />
+      )}
+      <div className="grid auto-cols-fr grid-flow-col gap-1.5">
         <OneOf
           label="Form of the device"
-          className="mt-1 grid grid-cols-3 gap-2"
-          each="act px-1.5!"
-          choices={forms.map((key) => ({ value: key, words: capital(formOf(key).short) }))}
+          className="contents"
+          each="act px-1!"
+          choices={common.map((key) => ({ value: key, words: capital(formOf(key).short) }))}
           value={form}
           choose={setForm}
         />
-        <div className="mt-2 grid grid-cols-4 gap-2">
-          {noHandle ? (
-            <button className="act act-main col-span-4" onClick={() => place()}>
-              It stands here
-            </button>
-          ) : (
-            ratings.map((rating) => (
-              <button key={rating} className="act text-heading" onClick={() => place(rating)}>
-                {rating} A
+        <button
+          className="act px-1!"
+          aria-pressed={opening === 'blanked'}
+          onClick={() => close('blanked', true)}
+        >
+          Blank
+        </button>
+        <button
+          className="act px-1!"
+          aria-pressed={opening === 'open'}
+          onClick={() => close('open', false)}
+        >
+          Open
+        </button>
+      </div>
+      <WireKeys
+        to={`at ${position.number}`}
+        metal={metal}
+        setMetal={setMetal}
+        chosen={size}
+        add={(one) => setSize(size === one ? undefined : one)}
+      />
+      <SameAsLast position={position} />
+      <NoticedKeys about={position.ref} without={['loose']} />
+      <details>
+        <summary className="act w-full">Other kinds, larger ratings, the same again</summary>
+        <div className="mt-2 grid gap-2.5">
+          <OneOf
+            label="Other form of the device"
+            className="grid grid-cols-3 gap-1.5"
+            each="act px-1!"
+            choices={forms
+              .slice(3)
+              .map((key) => ({ value: key, words: capital(formOf(key).short) }))}
+            value={form}
+            choose={setForm}
+          />
+          <div className="grid grid-cols-5 gap-1.5">
+            {moreRatings.map((one) => (
+              <button key={one} className="act px-1!" onClick={() => place(one, size)}>
+                {one} A
               </button>
-            ))
-          )}
+            ))}
+          </div>
+          <MoreRepeats position={position} />
+          <button
+            className="act"
+            aria-pressed={opening === 'covered'}
+            onClick={() => close('covered', true)}
+          >
+            Cover closed
+          </button>
         </div>
-      </fieldset>
-      <RepeatButtons position={position} />
-      <fieldset>
-        <legend className="text-caption text-ink2">No breaker</legend>
-        <OneOf
-          label="No breaker"
-          className="mt-1 grid grid-cols-3 gap-2"
-          choices={[
-            { value: 'open', words: 'Open' },
-            { value: 'blanked', words: 'Blank' },
-            { value: 'covered', words: 'Cover closed' },
-          ]}
-          value={opening}
-          choose={close}
-        />
-      </fieldset>
+      </details>
       <PhotoInput about={position.ref} words={`Photo of ${position.number}`} />
       <details>
         <summary className="act w-full">Everything of this position</summary>
@@ -91,6 +135,24 @@ export function EmptyDetail({ position }: { position: PositionView }) {
           <FactSheet about={position.ref} without={['opening']} />
         </div>
       </details>
+    </div>
+  );
+}
+
+function Ratings({ chosen, choose }: { chosen: number | undefined; choose(rating: number): void }) {
+  return (
+    <div className="grid grid-cols-5 gap-1.5" role="group" aria-label="Rating of the device">
+      {ratings.map((one) => (
+        <button
+          key={one}
+          className="act text-heading px-1!"
+          aria-pressed={chosen === one}
+          onClick={() => choose(one)}
+        >
+          {one}
+          <span className="text-caption font-normal"> A</span>
+        </button>
+      ))}
     </div>
   );
 }

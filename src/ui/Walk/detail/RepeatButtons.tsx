@@ -10,19 +10,44 @@ import {
   repeatedLine,
 } from '@/core/fieldwork/recording/repeat';
 import { useBook } from '../../Book/context';
+import { sameWords } from './same-words';
 
-/** What repeats: the same as the last breaker, as the one opposite, or down to the next one. */
-export function RepeatButtons({ position }: { position: PositionView }) {
+function useRepeat(position: PositionView) {
   const { state, panel, actions } = useBook();
   const { site } = state.assessment;
-  const last = lastDevice(panel, site.reader);
-  const opposite = oppositeDevice(panel, position);
   const below = freeBelow(panel, position);
-  if (!last && !opposite) return null;
   const repeat = (source: DeviceView) => {
     const line = repeatedLine(panel, source, position, site.reader);
-    if (line) void actions.recordLine(line);
+    if (!line) return;
+    void actions.recordLine(line).then((refused) => {
+      const next = below[source.height];
+      if (!refused && next) actions.select({ kind: 'position', number: next.number });
+    });
   };
+  return { site, panel, actions, below, repeat, last: lastDevice(panel, site.reader) };
+}
+
+/** The breaker recorded last, set here again; the next free position comes up by itself. */
+export function SameAsLast({ position }: { position: PositionView }) {
+  const { site, last, repeat } = useRepeat(position);
+  return (
+    <button
+      className="act border-accent!"
+      disabled={!last}
+      onClick={() => last && repeat(last)}
+      title="All of it but its name and its screws"
+    >
+      <span className="truncate">
+        {last ? `Same as last: ${sameWords(last, site.reader)}` : 'Same as last: none yet'}
+      </span>
+    </button>
+  );
+}
+
+/** What else repeats: the one opposite, or down to the next one. */
+export function MoreRepeats({ position }: { position: PositionView }) {
+  const { site, panel, actions, below, repeat, last } = useRepeat(position);
+  const opposite = oppositeDevice(panel, position);
   const fillDown = (source: DeviceView) =>
     void actions.record((newId) => {
       const drafts: Draft[] = [];
@@ -38,25 +63,17 @@ export function RepeatButtons({ position }: { position: PositionView }) {
       return drafts;
     });
   return (
-    <fieldset className="grid gap-2">
-      <legend className="text-caption text-ink2">The same again, without its name</legend>
-      <div className="grid grid-cols-2 gap-2">
-        {last && (
-          <button className="act" onClick={() => repeat(last)}>
-            Same as last, {last.label}
-          </button>
-        )}
-        {opposite && opposite !== last && (
-          <button className="act" onClick={() => repeat(opposite)}>
-            Same as opposite, {opposite.label}
-          </button>
-        )}
-        {last && below.length > 1 && (
-          <button className="act" onClick={() => fillDown(last)}>
-            Fill down like {last.label}: {below.length} free
-          </button>
-        )}
-      </div>
-    </fieldset>
+    <div className="grid grid-cols-2 gap-1.5">
+      {opposite && opposite !== last && (
+        <button className="act" onClick={() => repeat(opposite)}>
+          Same as opposite, {opposite.label}
+        </button>
+      )}
+      {last && below.length > 1 && (
+        <button className="act" onClick={() => fillDown(last)}>
+          Fill down like {last.label}: {below.length} free
+        </button>
+      )}
+    </div>
   );
 }

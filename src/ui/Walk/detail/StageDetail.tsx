@@ -11,7 +11,10 @@ import { useBook } from '../../Book/context';
 import { schoolWords } from '@/core/codes/settings/settings';
 import { BarsDetail } from './BarsDetail';
 import { FamilyGuess } from './FamilyGuess';
+import { HandlesDetail } from './HandlesDetail';
 import { MainDetail } from './MainDetail';
+import { PlaceField } from './PlaceField';
+import { StageViews } from './StageViews';
 import { SymptomList } from './SymptomList';
 import { SupplyField } from './SupplyField';
 
@@ -34,6 +37,8 @@ export function StageDetail({ number }: { number: number }) {
       </div>
       {stage.caution && <SafetyCard opening={number === 7} />}
       <SureChoice />
+      {number === 1 && <PlaceField />}
+      {number === 6 && <HandlesDetail />}
       {number === 1 && <Yardstick />}
       {number === 1 && <SymptomList />}
       {number === 9 && <SupplyField />}
@@ -43,9 +48,7 @@ export function StageDetail({ number }: { number: number }) {
         <StageGroup key={group.key} group={group} />
       ))}
       {(number === 5 || number === 6 || number === 8) && <FamilyGuess />}
-      {groups.length === 0 && (
-        <p className="text-ink2">Nothing is asked here; it follows from what was recorded.</p>
-      )}
+      <StageViews number={number} asks={groups.length > 0} />
     </section>
   );
 }

@@ -11,9 +11,9 @@ import { systems } from '@/core/vocabulary/system';
 import type { Size } from '@/core/vocabulary/size';
 import { useBook } from '../../Book/context';
 import { LooseWires } from './LooseWires';
+import { WireKeys } from './WireKeys';
 import { OneOf } from '../../primitives/OneOf';
 
-const wireSizes: Size[] = ['14', '12', '10', '8', '6', '4'];
 const twoLegs: PropertyValue<'colour'>[] = ['black', 'red', 'white'];
 const threeLegs: PropertyValue<'colour'>[] = ['black', 'red', 'blue', 'white'];
 
@@ -44,28 +44,13 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
           <WireRow key={conductor.id} conductor={conductor} />
         ))}
       </ul>
-      <div
-        className="mt-1.5 grid grid-cols-7 gap-1.5"
-        role="group"
-        aria-label={`Add a wire to screw ${terminal.label}`}
-      >
-        {wireSizes.map((size) => (
-          <button
-            key={size}
-            className="act px-1!"
-            onClick={() => addWire(size)}
-            aria-label={`Add wire ${size} ${metal === 'cu' ? 'copper' : 'aluminium'} to screw ${terminal.label}`}
-          >
-            +{size}
-          </button>
-        ))}
-        <button
-          className="act px-1!"
-          onClick={() => setMetal(metal === 'cu' ? 'al' : 'cu')}
-          aria-label={`Metal of added wires: ${metal === 'cu' ? 'copper' : 'aluminium'}`}
-        >
-          {metal === 'cu' ? 'Cu' : 'Al'}
-        </button>
+      <div className="mt-1.5">
+        <WireKeys
+          to={`to screw ${terminal.label}`}
+          metal={metal}
+          setMetal={setMetal}
+          add={addWire}
+        />
       </div>
       <LooseWires screw={terminal.ref} words={several ? `at ${terminal.label}` : 'here'} />
       {!all && (

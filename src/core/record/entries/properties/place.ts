@@ -1,7 +1,7 @@
 import { systems } from '../../../vocabulary/system';
 import type { SystemName } from '../../../vocabulary/system';
 import { schoolWords } from '../../../codes/settings/schools';
-import { choice, choices, moreThanNone, numbers, text, whole, yesNo } from './spec';
+import { choice, choices, moreThanNone, numbers, day, text, whole, yesNo } from './spec';
 
 const systemWords = Object.fromEntries(
   Object.entries(systems).map(([name, { words }]) => [name, words]),
@@ -71,9 +71,9 @@ export const placeProperties = {
   mustStayOn: text(['site'], 'What must stay on', 400, setOut),
   nextUse: text(['site'], 'How the next occupants will use it', 400, setOut),
   plannedWorks: text(['site'], 'Planned works, with their date', 400, setOut),
-  plannedWorksOn: text(['site'], 'Planned works begin, YYYY-MM-DD', 10, setOut),
-  saleOn: text(['site'], 'Sale, YYYY-MM-DD', 10, setOut),
-  plannedVisit: text(['site'], 'Next planned visit of an electrician, YYYY-MM-DD', 10, setOut),
+  plannedWorksOn: day(['site'], 'Planned works begin', setOut),
+  saleOn: day(['site'], 'Sale', setOut),
+  plannedVisit: day(['site'], 'Next planned visit of an electrician', setOut),
   /** School this inspection is graded by; the office’s own where it is not said. */
   school: choice(['site'], 'Graded', schoolWords, setOut),
   permitNumber: text(['site', 'work'], 'Permit number', 60, setOut),

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { whatIfSchema } from '../../../vocabulary/what-if';
-import { choice, property, quantity, text, thingId, whole } from './spec';
+import { choice, property, quantity, day, text, thingId, whole } from './spec';
 
 const readings = { act: 'test', stage: 10, at: 'readings' } as const;
 const measured = [
@@ -31,7 +31,7 @@ export const readingProperties = {
     { act: 'none' },
   ),
   instrumentRating: text(['instrument'], 'Rated for', 60, { act: 'look' }),
-  lastChecked: text(['instrument'], 'Last checked, YYYY-MM-DD', 10, { act: 'look' }),
+  lastChecked: day(['instrument'], 'Last checked', { act: 'look' }),
   /** The instrument of the facts of the same entry: said of the entry, so it never contradicts. */
   takenWith: property({
     on: measured,

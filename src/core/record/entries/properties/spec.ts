@@ -57,6 +57,7 @@ export interface PropertySpec extends Asked {
     | 'length'
     | 'torque'
     | 'text'
+    | 'date'
     | 'list'
     | 'numbers'
     | 'thing'
@@ -83,6 +84,10 @@ export const text = (on: readonly Subject[], label: string, most: number, asked:
     input: 'text',
     ...asked,
   });
+
+/** A day, YYYY-MM-DD. */
+export const day = (on: readonly Subject[], label: string, asked: Asked) =>
+  property({ ...text(on, label, 10, asked), input: 'date' });
 
 export const choice = <const C extends Record<string, string>>(
   on: readonly Subject[],

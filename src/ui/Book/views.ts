@@ -1,0 +1,11 @@
+/** Views of an inspection, in the order they are used. */
+export const views = [
+  ['walk', 'Walk'],
+  ['supply', 'Supply'],
+  ['circuits', 'Circuits'],
+  ['readings', 'Readings'],
+  ['judge', 'Judge'],
+  ['notes', 'Notes'],
+  ['history', 'History'],
+  ['report', 'Report'],
+] as const;

@@ -1,0 +1,36 @@
+'use client';
+
+import { cautionLead } from '@/core/show/report/cautions';
+import { GradeMark } from '../primitives/GradeMark';
+import { useBook } from '../Book/context';
+
+export interface Below {
+  /** What stands below the phone's drawing. */
+  below: 'detail' | 'findings';
+  show(what: 'detail' | 'findings'): void;
+}
+
+/** Under the phone's drawing: what is a danger now, and what holds for everything there. */
+export function DangerLine({ below, show }: Below) {
+  const { state } = useBook();
+  const dangers = state.assessment.findings.filter((finding) => finding.grade === 'danger');
+  return (
+    <p className="border-accent bg-app flex min-h-6.5 items-center justify-between gap-2 border-b-2 px-4 lg:hidden">
+      {dangers.length > 0 ? (
+        <button
+          className="flex min-w-0 items-center gap-2"
+          onClick={() => show(below === 'findings' ? 'detail' : 'findings')}
+        >
+          <GradeMark grade="danger" />
+          <strong className="text-danger whitespace-nowrap">Danger now</strong>
+          <span className="truncate">
+            {dangers.map((finding) => finding.verdict.place.label).join(', ')}
+          </span>
+        </button>
+      ) : (
+        <span />
+      )}
+      <strong className="truncate">{cautionLead}</strong>
+    </p>
+  );
+}

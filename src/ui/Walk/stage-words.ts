@@ -1,0 +1,14 @@
+import type { StageState } from '@/core/fieldwork/walk/stage-states';
+import type { Selection } from '../Book/context';
+
+/** The stage that what is in hand belongs to; 0 for a thing of its own. */
+export const currentStage = (selection: Selection): number =>
+  selection.kind === 'stage'
+    ? selection.stage
+    : { screw: 9, thing: 8, position: 8 }[selection.kind];
+
+/** "9 of 12 looks", or what was noted where no check is made. */
+export function seenWords({ seen, notSeen, noted, asked }: StageState): string {
+  if (seen + notSeen > 0) return `${seen} of ${seen + notSeen} checks seen`;
+  return asked > 0 ? `${noted} of ${asked} noted` : '';
+}
