@@ -101,6 +101,8 @@ for (const [part, some] of parts.entries())
       await page.setViewportSize(size);
       await page.goto(`${origin}/inspections/lock-keepers-house/walk`);
       await expect(page.getByText('All arrived')).toBeVisible();
+      if (size === phone)
+        await page.getByRole('navigation', { name: 'Stages' }).getByRole('button').nth(1).click();
       await page.getByRole('button', { name: /Neutrals, grounds/ }).click();
       await look('Walk, stage 9', 'light', size, true);
       await page.getByRole('button', { name: 'Note this' }).click();

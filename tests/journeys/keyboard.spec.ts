@@ -28,11 +28,10 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
   });
 
   await test.step('a new inspection', async () => {
-    await tabTo(page, page.getByLabel('Place'));
+    await tabTo(page, page.getByRole('button', { name: 'New inspection' }));
+    await page.keyboard.press('Enter');
+    await tabTo(page, page.getByRole('textbox', { name: 'Place' }));
     await page.keyboard.type('Weir cottage');
-    await tabTo(page, page.getByLabel('Positions in the panel'));
-    await page.keyboard.type('24');
-    await tabTo(page, page.getByRole('button', { name: 'Start the walk' }));
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: 'Weir cottage' })).toBeVisible();
   });
@@ -51,6 +50,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
   };
 
   await test.step('the neutral bar, on stage 9', async () => {
+    await record('panel 24');
     await tabTo(page, page.getByRole('button', { name: /Neutrals, grounds/ }));
     await page.keyboard.press('Enter');
     await tabTo(page, page.getByRole('button', { name: 'neutral bar with 18 screws' }));

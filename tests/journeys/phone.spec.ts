@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
 import { openings, rows } from './panel';
+import { Thumb } from './thumb';
 import { ines, panelFacts, pressable, readPackageFile, test } from './world';
 import { assess } from '@/core';
 import { bench } from '@/core/testing/bench';
@@ -16,20 +17,21 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
   await page.getByLabel('E-mail').fill(ines.email);
   await page.getByLabel('Password').fill(ines.password);
   await page.getByRole('button', { name: 'Sign in' }).tap();
-  await page.getByLabel('Place').fill('Weir cottage, by taps');
-  await page.getByLabel('Positions in the panel').selectOption('24');
-  await page.getByRole('button', { name: 'Start the walk' }).tap();
+  const thumb = new Thumb(page);
+  await page.getByRole('button', { name: 'New inspection' }).tap();
+  await thumb.fill(page.getByRole('textbox', { name: 'Place' }), 'Weir cottage, by taps');
+  await thumb.stage('The handles');
+  await thumb.press('24');
 
   const selected = page.getByRole('region', { name: 'Selected' });
   const tap = (name: string | RegExp) => pressable(selected, name).tap();
-  await page.getByRole('button', { name: /Neutrals, grounds/ }).tap();
+  await thumb.stage('Neutrals, grounds');
   await tap('neutral bar with 18 screws');
-  await page.getByRole('button', { name: /8 Inside/ }).tap();
+  await thumb.stage('Inside');
   await tap('100');
 
-  const position = (number: number) => page.locator(`[data-position="${number}"]`);
   for (const row of rows) {
-    await position(row.at).tap();
+    await thumb.position(row.at);
     await tap({ 'single-pole': '1 pole', 'two-pole': '2 poles', tandem: 'Tandem' }[row.form]);
     await tap(`${row.rating} A`);
     await expect(pressable(selected, 'Marked for 1')).toBeVisible();
@@ -64,11 +66,12 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
       await selected.getByLabel('Shares its neutral with').selectOption(String(row.sharesWith));
   }
   for (const [number, state] of Object.entries(openings)) {
-    await position(Number(number)).tap();
+    await thumb.position(Number(number));
+    if (state === 'covered') await selected.getByText(/^Other kinds/).tap();
     await tap({ covered: 'Cover closed', blank: 'Blank', open: 'Open' }[state]);
   }
 
-  await pressable(page, /^Findings \d+/).tap();
+  await page.getByRole('button', { name: /^Findings \d+/ }).tap();
   const found = page.getByRole('region', { name: 'Found' });
   await expect(found.getByText('20 A on 14 copper, limit 15 A')).toBeVisible();
   await expect(found.getByText('2 conductors under one screw marked for 1')).toBeVisible();
@@ -76,11 +79,13 @@ test('the same panel by taps on a phone gives the same facts as by shorthand', a
   const count = await found.getByRole('heading', { name: /Findings/ }).textContent();
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(found.getByText('Opening without device or blank')).toBeHidden();
+  await page.getByRole('button', { name: /views and panels$/ }).tap();
   await page.getByRole('button', { name: 'Redo' }).tap();
+  await page.keyboard.press('Escape');
   await expect(found.getByRole('heading', { name: count! })).toBeVisible();
   await expect(page.getByText('All arrived')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Report' }).tap();
+  await thumb.view('Report');
   await expect(page.getByRole('heading', { name: 'What to do first' })).toBeVisible();
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -15,7 +15,7 @@ const asked = (subject: Subject) =>
       spec.on.includes(subject) &&
       spec.input !== 'none' &&
       !spec.retired &&
-      !['Not there after all', 'Conductors here, all told'].includes(spec.label),
+      !['Not there after all', 'Taken out since', 'Conductors here, all told'].includes(spec.label),
   );
 
 /** Tab stops at it, or at the choices it is one of. */
@@ -31,11 +31,14 @@ async function allThere(sheet: Locator, subject: Subject, without: readonly stri
     for (const spec of asked(subject)) {
       if (without.includes(spec.label)) continue;
       const name = new RegExp(`^${spec.label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
-      const controls = sheet
-        .getByRole('textbox', { name })
-        .or(sheet.getByRole('combobox', { name }))
-        .or(sheet.getByRole('button', { name }))
-        .or(sheet.getByRole('radio', { name }));
+      const controls =
+        spec.input === 'date'
+          ? sheet.locator('label', { hasText: name }).locator('input')
+          : sheet
+              .getByRole('textbox', { name })
+              .or(sheet.getByRole('combobox', { name }))
+              .or(sheet.getByRole('button', { name }))
+              .or(sheet.getByRole('radio', { name }));
       const there = (await controls.count()) > 0;
       if (!there || !(await controls.first().evaluate(inReachOfTab))) missing.push(spec.label);
     }
@@ -126,6 +129,7 @@ test('every fact of every kind of thing is reached by keys, with its name', asyn
       .or(selected.getByRole('group'))
       .or(selected.getByRole('radiogroup'))
       .or(selected.getByRole('toolbar'))
+      .or(selected.locator('input[type=date]'))
       .evaluateAll((all) =>
         all.map(
           (one) =>

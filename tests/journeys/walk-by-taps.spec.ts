@@ -1,33 +1,15 @@
 import { expect } from '@playwright/test';
-import type { Locator, Page } from '@playwright/test';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { PositionLine } from '@/core/record/shorthand/line';
 import { parseLine } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { lockKeepersHouse, mainPanelLines } from '@/server/demo/lock-keepers-house';
+import { stages } from '@/core/fieldwork/walk/stages';
+import { Thumb } from './thumb';
 import { ines, panelFacts, pressable, readPackageFile, test } from './world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 test.setTimeout(300_000);
-
-/** Counts each tap, each choice from a list and each field filled. */
-class Thumb {
-  count = 0;
-  constructor(readonly page: Page) {}
-  async tap(target: Locator): Promise<void> {
-    this.count += 1;
-    await target.tap();
-  }
-  async fill(target: Locator, text: string): Promise<void> {
-    this.count += 1;
-    await target.fill(text);
-    await target.blur();
-  }
-  async choose(target: Locator, option: string | { label: string }): Promise<void> {
-    this.count += 1;
-    await target.selectOption(option);
-  }
-}
 
 const positions = mainPanelLines.flatMap((text) => {
   const { line } = parseLine(text, bench({ rows: 12 }).book.site.panels[0]!);
@@ -42,18 +24,11 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
   await page.getByLabel('Password').fill(ines.password);
   await page.getByRole('button', { name: 'Sign in' }).tap();
 
-  await thumb.fill(page.getByLabel('Place'), 'Lock-keeper’s house');
-  await thumb.choose(page.getByLabel('Positions in the panel'), '24');
-  await thumb.tap(page.getByRole('button', { name: 'Start the walk' }));
+  await thumb.tap(page.getByRole('button', { name: 'New inspection' }));
+  await thumb.fill(page.getByRole('textbox', { name: 'Place' }), 'Lock-keeper’s house');
 
   const selected = page.getByRole('region', { name: 'Selected' });
-  const stage = (number: number) =>
-    thumb.tap(
-      page
-        .getByRole('navigation', { name: 'Stages' })
-        .getByRole('button')
-        .nth(number - 1),
-    );
+  const stage = (number: number) => thumb.stage(stages[number - 1]!.name);
   const box = (name: string | RegExp) =>
     selected.getByRole('textbox', { name, exact: typeof name === 'string' });
   const list = (name: string) => selected.getByRole('combobox', { name, exact: true });
@@ -71,6 +46,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
     await thumb.fill(box(/^Positions that take/), '17-24');
     await thumb.fill(box(/^Grounds per terminal/), '2');
     await stage(6);
+    await thumb.tap(button('24'));
     await thumb.choose(list('Numbering'), { label: 'odd left, even right' });
     await stage(7);
     await thumb.tap(button('Cover: opened'));
@@ -87,13 +63,14 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
 
   await test.step('position by position', async () => {
     for (const line of positions) {
-      await thumb.tap(page.locator(`[data-position="${line.positions[0]}"]`));
+      await thumb.position(line.positions[0]!);
       if (line.opening) await recordOpening(line);
       else await recordBreaker(line);
     }
   });
 
   async function recordOpening({ opening, liveMetal }: PositionLine) {
+    if (opening === 'covered') await thumb.tap(selected.getByText(/^Other kinds/));
     await thumb.tap(button({ covered: 'Cover closed', blanked: 'Blank', open: 'Open' }[opening!]));
     if (!liveMetal) return;
     await thumb.tap(selected.getByText('Everything of this position'));
@@ -155,7 +132,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
     await stage(9);
     await thumb.fill(box('Conductors here, all told').nth(0), '17');
     await thumb.fill(box('Conductors here, all told').nth(1), '8');
-    await thumb.tap(page.getByRole('link', { name: 'Circuits' }));
+    await thumb.view('Circuits');
     const jackets = new Map<string, PositionLine[]>();
     for (const line of positions)
       if (line.jacket) jackets.set(line.jacket, [...(jackets.get(line.jacket) ?? []), line]);
@@ -174,7 +151,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
 
   console.log(`interactions by taps: ${thumb.count}`);
   await expect(page.getByText('All arrived')).toBeVisible();
-  await page.getByRole('link', { name: 'Report' }).tap();
+  await thumb.view('Report');
   await expect(page.getByRole('heading', { name: 'What to do first' })).toBeVisible();
   const arrives = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Download package' }).tap();

@@ -17,19 +17,21 @@ export function BookMenu({ inspection, path }: { inspection: string; path: strin
   const here = views.find(([name]) => path.endsWith(`/${name}`));
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger
-        className="min-h-12 min-w-0 flex-1 text-left leading-tight lg:hidden"
-        aria-label={`${site.name}, ${panel.name}: views and panels`}
-      >
-        <span className="block truncate font-bold">{site.name}</span>
-        <span className="text-caption text-ink2 flex items-center gap-1">
-          <span className="truncate">
-            {panel.name}
-            {here && here[0] !== 'walk' && ` · ${here[1]}`}
+      <h1 className="flex min-w-0 flex-1 lg:hidden">
+        <Dialog.Trigger
+          className="min-h-12 min-w-0 flex-1 text-left leading-tight lg:hidden"
+          aria-label={`${site.name}, ${panel.name}: views and panels`}
+        >
+          <span className="block truncate font-bold">{site.name}</span>
+          <span className="text-caption text-ink2 flex items-center gap-1">
+            <span className="truncate">
+              {panel.name}
+              {here && here[0] !== 'walk' && ` · ${here[1]}`}
+            </span>
+            <ChevronDown size={14} className="shrink-0" aria-hidden="true" />
           </span>
-          <ChevronDown size={14} className="shrink-0" aria-hidden="true" />
-        </span>
-      </Dialog.Trigger>
+        </Dialog.Trigger>
+      </h1>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-black/40" />
         <Dialog.Content

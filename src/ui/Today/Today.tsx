@@ -67,8 +67,11 @@ export function Today({ session, words, due, rechecked, inspections }: TodayProp
           </button>
         </form>
       </header>
-      <main className="mx-auto grid max-w-6xl gap-8 p-4 md:grid-cols-[1fr_300px] md:p-6">
-        <section>
+      <main className="mx-auto grid max-w-6xl gap-8 p-4 md:grid-cols-[1fr_300px] md:grid-rows-[auto_1fr] md:p-6">
+        <div className="md:col-start-2">
+          <StartInspection session={session} />
+        </div>
+        <section className="md:col-start-1 md:row-span-2 md:row-start-1">
           <h1 className="text-xl font-bold">Today</h1>
           <form role="search" className="mt-2 flex gap-2" action="/">
             <input
@@ -129,13 +132,7 @@ export function Today({ session, words, due, rechecked, inspections }: TodayProp
             </ul>
           )}
         </section>
-        <div className="max-md:order-first">
-          <StartInspection session={session} />
-          <div className="mt-8 max-md:hidden">
-            <ImportPackage />
-          </div>
-        </div>
-        <div className="md:hidden">
+        <div className="md:col-start-2">
           <ImportPackage />
         </div>
       </main>

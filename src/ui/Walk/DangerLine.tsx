@@ -15,7 +15,10 @@ export function DangerLine({ below, show }: Below) {
   const { state } = useBook();
   const dangers = state.assessment.findings.filter((finding) => finding.grade === 'danger');
   return (
-    <p className="border-accent bg-app flex min-h-6.5 items-center justify-between gap-2 border-b-2 px-4 lg:hidden">
+    <section
+      aria-label="What is a danger now"
+      className="border-accent bg-app flex min-h-6.5 items-center justify-between gap-2 border-b-2 px-4 lg:hidden"
+    >
       {dangers.length > 0 ? (
         <button
           className="flex min-w-0 items-center gap-2"
@@ -31,6 +34,6 @@ export function DangerLine({ below, show }: Below) {
         <span />
       )}
       <strong className="truncate">{cautionLead}</strong>
-    </p>
+    </section>
   );
 }

@@ -111,6 +111,14 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
   return { ok: true, drafts };
 }
 
+/** Whether each circuit of the old form lies in a circuit of its own of the new one. */
+function holdsCircuits(form: DeviceView['form'], old: DeviceView['form']): boolean {
+  const homes = formOf(old).circuits.map((before) =>
+    formOf(form).circuits.findIndex((now) => before.every((index) => now.includes(index))),
+  );
+  return !homes.includes(-1) && new Set(homes).size === homes.length;
+}
+
 /**
  * The form a line says. A bare rating says one pole by itself; of a device with a wire on its second
  * screw it says the rating alone.
@@ -131,10 +139,9 @@ function reform(
   bench: RecordingBench,
 ): Recorded | undefined {
   const form = formSaid(line, standing) ?? standing.form;
-  const circuits = (of: DeviceView['form']) => JSON.stringify(formOf(of).circuits);
   const fits =
     form === standing.form ||
-    (circuits(form) === circuits(standing.form) && standing.terminals.length > 0) ||
+    holdsCircuits(form, standing.form) ||
     standing.terminals.every(({ conductors, circuit }) => conductors.length === 0 && !circuit);
   if (fits) return undefined;
   if (line.wires || line.load || line.neutrals || line.grounds)
