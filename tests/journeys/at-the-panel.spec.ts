@@ -1,8 +1,7 @@
 import { expect } from '@playwright/test';
-import { ines, pressable, readPackageFile, test } from './world';
+import { deliver, ines, readPackageFile, test } from './world';
 import { Thumb } from './thumb';
 import { assess } from '@/core';
-import type { Entry } from '@/core/record/entries/entry';
 import { bench } from '@/core/testing/bench';
 import type { Page } from '@playwright/test';
 
@@ -16,19 +15,6 @@ async function signIn(page: Page, origin: string): Promise<void> {
   await page.getByLabel('Password').fill(ines.password);
   await page.getByRole('button', { name: 'Sign in' }).tap();
   await page.getByRole('heading', { name: 'Today' }).waitFor();
-}
-
-/** Entries a device sent before: what stands when the thumb begins. */
-async function deliver(page: Page, inspection: string, entries: readonly Entry[]): Promise<void> {
-  const own = entries.map((entry) => ({ ...entry, author: ines.id }));
-  const status = await page.evaluate(
-    async (body) => {
-      const headers = { 'content-type': 'application/json' };
-      return (await fetch('/api/entries', { method: 'POST', headers, body })).status;
-    },
-    JSON.stringify({ inspection, entries: own }),
-  );
-  expect(status).toBe(200);
 }
 
 async function packageOf(page: Page, name: string) {

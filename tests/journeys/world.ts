@@ -3,6 +3,7 @@ import type { Locator, Page } from '@playwright/test';
 import yauzl from 'yauzl';
 import { assess, parsePackage } from '@/core';
 import type { InspectionPackage } from '@/core';
+import type { Entry } from '@/core/record/entries/entry';
 import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
 import { freePort, startServer, startWorker } from '../server';
@@ -54,6 +55,31 @@ export const pressable = (
   exact = typeof name === 'string',
 ): Locator =>
   within.getByRole('button', { name, exact }).or(within.getByRole('radio', { name, exact }));
+
+/** Entries a device sent before: what stands when the thumb begins. */
+export async function deliver(
+  page: Page,
+  inspection: string,
+  entries: readonly Entry[],
+): Promise<void> {
+  // An entry's id stands once in an office, whatever inspection it belongs to.
+  const named = (id: string) => `${inspection}-${id}`;
+  const own = entries.map((entry) => ({
+    ...entry,
+    id: named(entry.id),
+    action: named(entry.action),
+    author: ines.id,
+    ...(entry.kind === 'observe' && { replaces: entry.replaces.map(named) }),
+  }));
+  const status = await page.evaluate(
+    async (body) => {
+      const headers = { 'content-type': 'application/json' };
+      return (await fetch('/api/entries', { method: 'POST', headers, body })).status;
+    },
+    JSON.stringify({ inspection, entries: own }),
+  );
+  expect(status).toBe(200);
+}
 
 /** Moves the focus with the Tab key alone until it is there. */
 export async function tabTo(

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import type { InspectionPackage } from '@/core';
 import { Logbook, assess, composeReport, idsFrom, startingSettings } from '@/core';
+import { observe } from '@/core/fieldwork/recording/draft';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Audience } from '@/core/show/report/audience';
 import type { Block, Table } from '@/core/show/report/blocks/block';
@@ -69,6 +70,42 @@ function closedEntries(): readonly Entry[] {
   return (JSON.parse(text) as IssuedBefore).entries;
 }
 
+/** The same house, two of its findings mended on the visit: one shown to be so, one not. */
+function mendedEntries(): readonly Entry[] {
+  const entries = withPhoto();
+  const { findings } = assess(entries, settings);
+  const book = new Logbook(
+    {
+      newId: idsFrom('mend-'),
+      device: 'tablet',
+      author: 'ines',
+      at: '2026-04-14T11:20:00+01:00',
+    },
+    entries,
+  );
+  const { site } = book.site;
+  const [open, double] = ['enclosure/open-position', 'breaker/double-tap'].map(
+    (rule) => findings.find(({ verdict }) => verdict.rule.id === rule)!.key,
+  ) as [string, string];
+  const step = () => observe(book.site.reader, 'mend-open', { mendStep: true });
+  book.add('mend', 'mend-open', site!, {
+    mendOf: [open],
+    mendedBy: 'Tomas Aldergrove',
+    mendHow: 'Blank fitted',
+    mendParts: 'one filler plate',
+  });
+  book.record([
+    observe(book.site.reader, open.split('|')[1]!, { opening: 'blanked', liveMetalInPlane: false }),
+    step(),
+  ]);
+  book.record([
+    observe(book.site.reader, book.site.panels[0]!.id, { abV: 241 }, 'measured'),
+    step(),
+  ]);
+  book.add('mend', 'mend-double', site!, { mendOf: [double], mendedBy: 'the owner' });
+  return book.entries;
+}
+
 /** Entries of every building of the demo; of the one that was closed, those of the visit too. */
 export const buildings: Readonly<Record<string, { entries: readonly Entry[]; closes?: true }>> = {
   'lock-keepers-house': { entries: withPhoto() },
@@ -78,6 +115,7 @@ export const buildings: Readonly<Record<string, { entries: readonly Entry[]; clo
   ropewalk: { entries: ropewalk('ines').entries },
   'osier-cottage': { entries: osierCottage('ines').entries },
   closed: { entries: closedEntries(), closes: true },
+  mended: { entries: mendedEntries() },
   empty: { entries: [] },
 };
 

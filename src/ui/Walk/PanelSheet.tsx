@@ -9,6 +9,7 @@ import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
 import { useNarrow } from '../primitives/use-narrow';
 import { useBook } from '../Book/context';
+import type { Selection } from '../Book/context';
 import { rim } from './lens';
 import { FindingMarks } from './FindingMarks';
 import { HitAreas } from './HitAreas';
@@ -21,6 +22,8 @@ interface PanelSheetProps {
   typed: string;
   /** A character typed while the drawing has the focus goes to the shorthand line. */
   onType(character: string): void;
+  /** Something of the drawing was touched, be it in hand already. */
+  onTouch(): void;
 }
 
 /** Sideways, down the column is to the left. */
@@ -33,7 +36,7 @@ const turnedKey = (key: string) =>
   })[key] ?? key;
 
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
-export function PanelSheet({ typed, onType }: PanelSheetProps) {
+export function PanelSheet({ typed, onType, onTouch }: PanelSheetProps) {
   const { state, panel: now, selection, actions } = useBook();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
   const { site: drawnSite, findings } = useDeferredValue(state.assessment);
@@ -74,6 +77,17 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
     }
   };
 
+  const touching = useMemo(
+    () => ({
+      ...actions,
+      select: (next: Selection) => {
+        actions.select(next);
+        onTouch();
+      },
+    }),
+    [actions, onTouch],
+  );
+
   const { geometry } = drawing;
   const sheetIs = sheetSize(geometry);
   if (geometry.rows === 0)
@@ -98,7 +112,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
           <Shapes shapes={drawing.shapes} />
           <FindingMarks {...{ panel: recorded, geometry, findings }} />
         </g>
-        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions }} />
+        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </PanelLens>
     );
   return (
@@ -120,7 +134,7 @@ export function PanelSheet({ typed, onType }: PanelSheetProps) {
         <Shapes shapes={labels} />
         <FindingMarks {...{ panel: recorded, geometry, findings }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
-        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions }} />
+        <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </svg>
     </div>
   );

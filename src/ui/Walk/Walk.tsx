@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useBook } from '../Book/context';
 import { DangerLine } from './DangerLine';
 import { Detail } from './Detail';
@@ -23,12 +23,11 @@ export function Walk() {
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);
   const detail = useRef<HTMLDivElement>(null);
+  const showDetail = useCallback(() => setBelow('detail'), []);
   const inHand = JSON.stringify(selection);
 
   useEffect(() => {
     detail.current?.scrollTo({ top: 0 });
-    // What was touched comes up, whatever was read below the drawing before.
-    setBelow('detail');
   }, [inHand]);
 
   useEffect(() => {
@@ -72,7 +71,7 @@ export function Walk() {
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[224px_auto_minmax(0,1fr)_auto] lg:grid-cols-[196px_1fr_316px] lg:grid-rows-[1fr_auto]">
       <StageRail />
       <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
-        <PanelSheet typed={typed} onType={typeInto} />
+        <PanelSheet typed={typed} onType={typeInto} onTouch={showDetail} />
         {trouble && (
           <p
             role="alert"
