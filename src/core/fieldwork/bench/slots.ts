@@ -75,6 +75,14 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
         ...ofPanel('meter', 'ngV'),
       ],
     ),
+    ...(three
+      ? []
+      : group(
+          'loaded',
+          'Supply, a large load on',
+          'The same again with one large load switched on at one leg: a sound neutral holds the legs.',
+          ofPanel('meter', 'abLoadedV', 'anLoadedV', 'bnLoadedV', 'ngLoadedV'),
+        )),
     ...group(
       'dead',
       'Proof of dead',

@@ -9,7 +9,8 @@ import { moveDevice } from './move-device';
 import { replaceDevice } from './replace-device';
 import { reformDevice } from './reform-device';
 import { takeOutDevice } from './take-out-device';
-import { circuitsOffScrews, landWire, loosenWire, looseWires } from './loose-wires';
+import { circuitsOffScrews, landWire, loosenWire, looseWires, spliceWire } from './loose-wires';
+import { drawPanel } from '../../show/drawing/draw-panel';
 import { deviceAt } from './device-at';
 
 let made = 0;
@@ -92,6 +93,21 @@ describe('a wired breaker', () => {
     panel = done(here, loosenWire(wire, 'capped', hand(here)));
     expect(looseWires(panel).map(({ id }) => id)).toEqual([wire.id]);
     expect(here.book.site.reader.value(wire.id, 'endState')).toBe('capped');
+  });
+
+  test('joined in the panel: a short wire goes on, the drawing starts it at the joint', () => {
+    const here = kitchen();
+    const [wire] = at(here, 7).terminals[0]!.conductors;
+    const panel = done(here, spliceWire(wire!, hand(here)));
+    const [beyond] = deviceAt(panel, 7)!.terminals[0]!.conductors;
+    expect(beyond!.id).not.toBe(wire!.id);
+    expect(looseWires(panel).map(({ id, splicedTo }) => [id, splicedTo])).toEqual([
+      [wire!.id, beyond!.id],
+    ]);
+    const { routed, geometry } = drawPanel(panel, here.book.site);
+    const run = routed.wires.find(({ conductor }) => conductor.id === beyond!.id)!;
+    expect(run.points[0]).toEqual(geometry.looseAt!.get(wire!.id));
+    expect(routed.jackets).toHaveLength(2);
   });
 
   test('replaced: a new thing in its place; overrule, photo and shared neutral follow', () => {

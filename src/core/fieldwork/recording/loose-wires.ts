@@ -39,6 +39,26 @@ export function landWire(
   return { ok: true, drafts: changes.drafts };
 }
 
+/**
+ * Says that a landed conductor is joined in the panel to a short wire, and that the short wire is
+ * what lies under its screw.
+ */
+export function spliceWire(conductor: ConductorView, bench: RecordingBench): Recorded {
+  const { site, panel, newId } = bench;
+  const screw = conductor.landsOn?.value;
+  if (!screw) return { ok: false, message: 'this wire lies under no screw' };
+  const changes = new Changes(site.reader);
+  const beyond = newId();
+  const circuit = site.reader.value(conductor.id, 'circuit');
+  changes.add('conductor', beyond, panel.id, {
+    ...(conductor.function && { function: conductor.function.value }),
+    landsOn: screw,
+    ...(circuit && { circuit }),
+  });
+  changes.say(conductor.id, { landsOn: null, endState: 'joined', splicedTo: beyond });
+  return { ok: true, drafts: changes.drafts };
+}
+
 /** Takes a conductor out of the panel; or says that it never was there. */
 export function takeOutWire(
   conductor: ConductorView,

@@ -6,7 +6,6 @@ import type { SiteView } from '../../installation/panel/site-view';
 import type { DeviceView, PanelView } from '../../installation/panel/views';
 import type { Line, PositionLine } from '../../record/shorthand/line';
 import { marks } from '../../record/shorthand/line';
-import { circuitsOf } from '../../record/shorthand/tokens';
 import { findScrews } from './bar-screws';
 import { deviceAt } from './device-at';
 import { recordBecomes, replacementOf } from './record-becomes';
@@ -101,7 +100,7 @@ function recordBreaker(line: PositionLine, bench: RecordingBench): Recorded {
     );
 
   const circuits = recordCircuits(line, form, device, standing, bench, drafts);
-  const screws = findScrews(line, panel);
+  const screws = findScrews(line, bench, drafts);
   if ('message' in screws) return { ok: false, message: screws.message };
   recordWires({ line, form, device, standing, circuits, screws, bench }, drafts);
   if (line.load && circuits[0]) recordLoad(line.load, circuits[0], bench, drafts);
@@ -203,7 +202,7 @@ function recordSharedNeutral(
   const { panel, site, newId } = bench;
   const other = deviceAt(panel, line.sharesWith);
   if (!other) return `no breaker is recorded at ${line.sharesWith} yet: record it first`;
-  if (other.id === device && circuitsOf({ form }) < 2)
+  if (other.id === device && formOf(form).terminals.length < 2)
     return 'a breaker shares its neutral with another one';
   const mine = terminalRef(device, other.id === device ? 2 : 1);
   const theirs = other.terminals[0]!;

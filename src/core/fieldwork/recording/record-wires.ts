@@ -1,15 +1,19 @@
 import type { Facts } from '../../record/entries/properties';
 import { terminalRef } from '../../record/entries/thing-types';
 import { formOf } from '../../vocabulary/device-forms';
-import type { ConductorView, DeviceView } from '../../installation/panel/views';
+import type { CableView, ConductorView, DeviceView } from '../../installation/panel/views';
 import type { PositionLine, Wire } from '../../record/shorthand/line';
 import type { Screws } from './bar-screws';
+import { deviceAt } from './device-at';
 import type { Draft } from './draft';
 import { add, changedFacts, observe } from './draft';
 import type { RecordingBench } from './recording-bench';
 
 interface Wiring {
-  line: Pick<PositionLine, 'wires' | 'maybeMore' | 'cableKind' | 'jacket' | 'edge' | 'side'>;
+  line: Pick<
+    PositionLine,
+    'wires' | 'maybeMore' | 'cableKind' | 'jacket' | 'edge' | 'side' | 'sharesWith' | 'oneCable'
+  >;
   form: DeviceView['form'];
   device: string;
   standing: DeviceView | undefined;
@@ -51,9 +55,11 @@ function recordCircuit(
     speaks ? 1 : 0,
   );
   const cables = Array.from({ length: wanted }, (_, k) => {
-    const known = indexes
-      .map((index) => standing?.terminals[index]?.conductors[k]?.cable)
-      .find((cable) => cable !== undefined);
+    const known =
+      indexes
+        .map((index) => standing?.terminals[index]?.conductors[k]?.cable)
+        .find((cable) => cable !== undefined) ??
+      (line.oneCable ? sharedCable(line.sharesWith, device, k, bench) : undefined);
     const cable = known?.id ?? bench.newId();
     if (!known) drafts.push(add('cable', cable, bench.panel.id, cableFacts));
     else {
@@ -82,6 +88,17 @@ function recordCircuit(
   grounds.forEach((screw, k) =>
     recordOnBar('ground', screw, cables[k]!, circuits[at], bench, drafts),
   );
+}
+
+/** Hots that share a neutral come in one cable of three wires, where they come in a cable at all. */
+function sharedCable(
+  sharesWith: number | undefined,
+  device: string,
+  at: number,
+  { panel }: RecordingBench,
+): CableView | undefined {
+  const other = sharesWith === undefined ? undefined : deviceAt(panel, sharesWith);
+  return other && other.id !== device ? other.terminals[0]?.conductors[at]?.cable : undefined;
 }
 
 function recordScrew(

@@ -91,7 +91,7 @@ export function buildPanel(
       about: circuit.id,
       reason: `the screw of ${terminals.get(ref)?.label ?? 'a breaker'} belongs to two circuits: ${claimed.name ?? 'unnamed'} and ${circuit.name ?? 'unnamed'}`,
     });
-  const bars = buildBars(ofType('bar'), reader);
+  const bars = buildBars(ofType('bar'), conductors, reader);
   landConductors(conductors, devices, bars, outOfRange);
 
   return {

@@ -28,6 +28,7 @@ export function buildConductors(
     colour: reader.fact(id, 'colour'),
     insulation: reader.value(id, 'insulationKind'),
     landsOn: reader.fact(id, 'landsOn'),
+    splicedTo: reader.value(id, 'splicedTo'),
   });
   const conductors: ConductorView[] = [];
   for (const cable of cables)
@@ -38,19 +39,26 @@ export function buildConductors(
   return conductors;
 }
 
-export function buildBars(ids: readonly string[], reader: FactReader): BarView[] {
+export function buildBars(
+  ids: readonly string[],
+  conductors: readonly ConductorView[],
+  reader: FactReader,
+): BarView[] {
   return ids.map((id) => {
     const kind = reader.value(id, 'barKind');
     const count = reader.value(id, 'terminalCount');
     const bar: BarView = {
       id,
       kind,
+      forBoth: reader.value(id, 'forBoth') === true,
       count,
       side: reader.value(id, 'side') ?? (kind === 'ground' ? 'right' : 'left'),
       terminals: [],
       landed: 0,
     };
-    bar.terminals = Array.from({ length: count ?? 0 }, (_, index) => ({
+    // Not counted: as many as the highest that is used, and maybe more.
+    const length = count ?? highestUsed(id, conductors);
+    bar.terminals = Array.from({ length }, (_, index) => ({
       ref: terminalRef(id, index + 1),
       bar,
       number: index + 1,
@@ -59,6 +67,12 @@ export function buildBars(ids: readonly string[], reader: FactReader): BarView[]
     return bar;
   });
 }
+
+const highestUsed = (bar: string, conductors: readonly ConductorView[]): number =>
+  conductors.reduce((most, { landsOn }) => {
+    const [thing, part] = landsOn?.value?.split('/') ?? [];
+    return thing === bar && part ? Math.max(most, Number(part.slice(1))) : most;
+  }, 0);
 
 /** Puts each conductor under the screw it lands on. */
 export function landConductors(

@@ -93,6 +93,8 @@ export interface TerminalView {
 export interface BarView {
   id: string;
   kind: 'neutral' | 'ground' | undefined;
+  /** A neutral bar that takes the grounds too. */
+  forBoth: boolean;
   side: 'left' | 'right';
   /** Undefined: not counted. */
   count: number | undefined;
@@ -116,6 +118,8 @@ export interface ConductorView {
   colour: Fact<PropertyValue<'colour'>> | undefined;
   insulation: PropertyValue<'insulationKind'> | undefined;
   landsOn: Fact<PropertyValue<'landsOn'>> | undefined;
+  /** The conductor that goes on beyond a joint in the panel. */
+  splicedTo: string | undefined;
   cable: CableView | undefined;
 }
 

@@ -79,7 +79,7 @@ export class SupplyTree {
   /** What a disconnect was said to be; one marked as the disconnect is service equipment. */
   roleOf(disconnect: string): 'service' | 'meter' | 'later' | undefined {
     const said = this.reader.value(disconnect, 'disconnectRole');
-    if (said) return said;
+    if (said) return said === 'other-panel' ? 'later' : said;
     return this.reader.value(disconnect, 'disconnectMarked') ? 'service' : undefined;
   }
 }

@@ -1,3 +1,4 @@
+import { terminalMarkC } from './terminal-mark';
 import type { Fact } from '../../record/entries/inspection';
 import { mmOf } from '../../vocabulary/lengths';
 import type { ConductorView, PanelView, TerminalView } from '../../installation/panel/views';
@@ -141,7 +142,7 @@ function worstOf(
       yardstick,
       terminal.handleA,
       insulationC(conductor),
-      scene.site.reader.value(terminal.device.id, 'temperatureMarkC'),
+      terminalMarkC(terminal, scene.site.reader),
     );
     const limits = startColumns(conductor, scene).flatMap((from) =>
       columns.map((terminals) =>

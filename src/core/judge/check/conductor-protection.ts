@@ -1,3 +1,4 @@
+import { terminalMarkC } from './terminal-mark';
 import type { Fact } from '../../record/entries/inspection';
 import { circuitWords, conductorWords, sizeWords } from '../../installation/panel/words';
 import { countedScrew } from '../../installation/panel/completeness';
@@ -85,7 +86,7 @@ function columnsFor(
     yardstick,
     terminal.handleA!,
     insulationC(conductor),
-    site.reader.value(terminal.device.id, 'temperatureMarkC'),
+    terminalMarkC(terminal, site.reader),
   );
 }
 

@@ -22,6 +22,7 @@ import { cases as separateBuildingElectrode } from './ground/separate-building-e
 import { cases as singleRod } from './ground/single-rod.cases';
 import { cases as waterNotBonded } from './ground/water-not-bonded.cases';
 import { cases as waterPipeOnly } from './ground/water-pipe-only.cases';
+import { cases as disconnectsApart } from './service/disconnects-apart.cases';
 import { cases as dropOrMast } from './service/drop-or-mast.cases';
 import { cases as emergencyDisconnectAbsent } from './service/emergency-disconnect-absent.cases';
 import { cases as longInsideRun } from './service/long-inside-run.cases';
@@ -88,6 +89,7 @@ import { cases as greenAsHot } from './conductor/green-as-hot.cases';
 import { cases as neutralUndersized } from './conductor/neutral-undersized.cases';
 import { cases as noBushing } from './conductor/no-bushing.cases';
 import { cases as noClamp } from './conductor/no-clamp.cases';
+import { cases as panelSplice } from './conductor/panel-splice.cases';
 import { cases as porcelainWiring } from './conductor/porcelain-wiring.cases';
 import { cases as smallAluminium } from './conductor/small-aluminium.cases';
 import { cases as whiteAsHot } from './conductor/white-as-hot.cases';
@@ -166,6 +168,7 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['ground/single-rod', singleRod],
   ['ground/water-not-bonded', waterNotBonded],
   ['ground/water-pipe-only', waterPipeOnly],
+  ['service/disconnects-apart', disconnectsApart],
   ['service/drop-or-mast', dropOrMast],
   ['service/emergency-disconnect-absent', emergencyDisconnectAbsent],
   ['service/long-inside-run', longInsideRun],
@@ -232,6 +235,7 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['conductor/neutral-undersized', neutralUndersized],
   ['conductor/no-bushing', noBushing],
   ['conductor/no-clamp', noClamp],
+  ['conductor/panel-splice', panelSplice],
   ['conductor/porcelain-wiring', porcelainWiring],
   ['conductor/small-aluminium', smallAluminium],
   ['conductor/white-as-hot', whiteAsHot],

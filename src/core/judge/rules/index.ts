@@ -21,6 +21,7 @@ import { separateBuildingElectrode } from './ground/separate-building-electrode'
 import { singleRod } from './ground/single-rod';
 import { waterNotBonded } from './ground/water-not-bonded';
 import { waterPipeOnly } from './ground/water-pipe-only';
+import { disconnectsApart } from './service/disconnects-apart';
 import { dropOrMast } from './service/drop-or-mast';
 import { emergencyDisconnectAbsent } from './service/emergency-disconnect-absent';
 import { longInsideRun } from './service/long-inside-run';
@@ -87,6 +88,7 @@ import { greenAsHot } from './conductor/green-as-hot';
 import { neutralUndersized } from './conductor/neutral-undersized';
 import { noBushing } from './conductor/no-bushing';
 import { noClamp } from './conductor/no-clamp';
+import { panelSplice } from './conductor/panel-splice';
 import { porcelainWiring } from './conductor/porcelain-wiring';
 import { smallAluminium } from './conductor/small-aluminium';
 import { whiteAsHot } from './conductor/white-as-hot';
@@ -162,6 +164,7 @@ export const rules: readonly Rule[] = [
   singleRod,
   waterNotBonded,
   waterPipeOnly,
+  disconnectsApart,
   dropOrMast,
   emergencyDisconnectAbsent,
   longInsideRun,
@@ -228,6 +231,7 @@ export const rules: readonly Rule[] = [
   neutralUndersized,
   noBushing,
   noClamp,
+  panelSplice,
   porcelainWiring,
   smallAluminium,
   whiteAsHot,

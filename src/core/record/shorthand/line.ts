@@ -49,6 +49,8 @@ export interface PositionLine {
   neutrals?: BarScrew[][];
   grounds?: BarScrew[][];
   sharesWith?: number;
+  /** Its hots come in one cable of three wires with those it shares a neutral with. */
+  oneCable?: boolean;
   takes?: 1 | 2;
   maker?: string;
   breakerType?: string;

@@ -159,6 +159,37 @@ describe('recording a line', () => {
     expect(book.entries).toHaveLength(count);
   });
   test('a bar that was not recorded is asked for', () => {
-    expect(() => bench({ bars: false }).lines('7 20 n1')).toThrow(/record the neutral bar first/);
+    expect(() => bench({ bars: false }).lines('7 20 n2.1')).toThrow(
+      /record the neutral bar 2 first/,
+    );
+  });
+  test('a line that names a screw makes the bar it names, its screws not counted', () => {
+    const { book } = bench({ bars: false }).lines('7 20 12cu n5 g2');
+    const [neutral, ground] = book.site.panels[0]!.bars;
+    expect([neutral, ground].map((bar) => [bar?.kind, bar?.count, bar?.terminals.length])).toEqual([
+      ['neutral', undefined, 5],
+      ['ground', undefined, 2],
+    ]);
+  });
+  test('one bar for both takes the grounds where they have none of their own', () => {
+    const { book } = bench({ bars: false });
+    book.add('bar', 'both', 'panel', { barKind: 'neutral', forBoth: true, terminalCount: 12 });
+    book.line('panel', '7 20 12cu n5 g6');
+    const [bar, more] = book.site.panels[0]!.bars;
+    expect(more).toBeUndefined();
+    expect(bar!.terminals[5]!.conductors[0]!.function?.value).toBe('ground');
+  });
+  test('two hots that share a neutral come in one cable, where the line says so', () => {
+    const { book } = bench().lines('2 20 12cu:b n1 left', '4 20 12cu:r ~2 /3 right');
+    const { conductors, multiwires, cables } = book.site.panels[0]!;
+    expect(cables).toHaveLength(1);
+    expect(conductors.map(({ cable }) => cable?.id)).toEqual(Array(3).fill(cables[0]!.id));
+    expect(multiwires[0]!.neutral?.function?.value).toBe('neutral');
+  });
+  test('a two-pole whose two poles share a neutral', () => {
+    const { book } = bench().lines('2+4 20 12cu:b/12cu:r n1 both', '2+4 ~2');
+    const [group] = book.site.panels[0]!.multiwires;
+    expect(group!.hots.map(({ label }) => label)).toEqual(['2', '4']);
+    expect(new Set(group!.hots.map(({ device }) => device.id)).size).toBe(1);
   });
 });

@@ -28,6 +28,7 @@ export function printLine(line: PositionLine): string {
     line.neutrals && `n${printScrews(line.neutrals, 'neutral')}`,
     line.grounds && `g${printScrews(line.grounds, 'ground')}`,
     line.sharesWith !== undefined && `~${line.sharesWith}`,
+    line.oneCable && '/3',
     line.cableKind && `in:${line.cableKind}`,
     line.jacket && `j:${line.jacket}`,
     (line.edge ?? line.side) && `from:${[line.edge, line.side].filter(Boolean).join('-')}`,

@@ -234,6 +234,16 @@ export const deviceTokens: readonly TokenReader[] = [
     },
   },
   {
+    pattern: /^\/3$/,
+    card: ['/3', 'in one cable of three wires with the position it shares a neutral with'],
+    read(text, line) {
+      if (line.sharesWith === undefined)
+        return { fault: 'say first with which position it shares a neutral: ~2 /3' };
+      line.oneCable = true;
+      return { meaning: 'one cable of three wires' };
+    },
+  },
+  {
     pattern: /^m\d+$/i,
     card: ['m1  m2', 'screw marked for 1 or 2 wires'],
     read(text, line) {

@@ -12,7 +12,8 @@ export function drawBars(panel: PanelView, g: Geometry, reader: FactReader): Sha
   for (const bar of panel.bars) {
     const x = g.barX(bar);
     const top = g.barTop(bar);
-    const count = bar.count ?? 4;
+    // Not counted: dashed, with the screws that are used.
+    const count = bar.count ?? Math.max(4, bar.terminals.length);
     const length = count * g.barPitch + 0.35;
     shapes.push({
       kind: 'path',
@@ -42,7 +43,7 @@ export function drawBars(panel: PanelView, g: Geometry, reader: FactReader): Sha
           width: 0.03,
         },
       );
-    for (let number = 1; number <= (bar.count ?? 0); number += 1)
+    for (let number = 1; number <= (bar.count ?? bar.terminals.length); number += 1)
       shapes.push(...screw(barScrewPoint(g, bar, number), 0.13));
     shapes.push({
       kind: 'text',
@@ -52,7 +53,7 @@ export function drawBars(panel: PanelView, g: Geometry, reader: FactReader): Sha
       size: 0.36,
       anchor: 'middle',
       tone: 'ink2',
-      text: bar.kind === 'ground' ? 'G' : 'N',
+      text: bar.kind === 'ground' ? 'G' : bar.forBoth ? 'N G' : 'N',
     });
   }
   return [...shapes, ...drawBond(panel, g, reader)];

@@ -48,8 +48,14 @@ export function drawLooseEnds({ loose }: Routed, reader: FactReader): Shape[] {
 
 function endShape({ x, y }: Point, state: PropertyValue<'endState'> | undefined): Shape[] {
   const base = { kind: 'path', layer: 'ends' } as const;
-  const box = rectPath(x - 0.12, y - 0.12, 0.24, 0.24, state === 'capped' ? 0.05 : 0.12);
-  if (state === 'capped')
+  const box = rectPath(
+    x - 0.12,
+    y - 0.12,
+    0.24,
+    0.24,
+    state === 'capped' || state === 'joined' ? 0.05 : 0.12,
+  );
+  if (state === 'capped' || state === 'joined')
     return [{ ...base, d: box, fill: 'body', stroke: 'body-edge', width: 0.03 }];
   if (state === 'bare' || state === 'bare-live') {
     const d = `M${n(x - 0.17)} ${n(y)}H${n(x + 0.17)}`;

@@ -23,8 +23,11 @@ const mouth = 0.95;
 export function placeJackets(panel: PanelView) {
   const seat = seats(panel);
   const groups = new Map<string, ConductorView[]>();
+  const beyondJoint = new Set(panel.conductors.flatMap(({ splicedTo }) => splicedTo ?? []));
   for (const conductor of panel.conductors) {
     if (!seat.has(conductor.id)) continue;
+    // A short wire from a joint came in with no cable.
+    if (!conductor.cable && beyondJoint.has(conductor.id)) continue;
     const key = conductor.cable?.id ?? conductor.id;
     groups.set(key, [...(groups.get(key) ?? []), conductor]);
   }

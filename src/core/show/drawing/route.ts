@@ -50,8 +50,12 @@ export function route(panel: PanelView): Routed {
     across: sum((group) => group.crosses),
   });
   const jackets = cables.at(geometry);
-  const ways: Ways = { geometry, groups, plan, starts: startsOf(jackets) };
   const loose = looseEnds(panel, jackets);
+  const starts = startsOf(jackets);
+  // What goes on beyond a joint starts at it.
+  for (const { conductor, end } of loose)
+    if (conductor.splicedTo !== undefined) starts.set(conductor.splicedTo, end);
+  const ways: Ways = { geometry, groups, plan, starts };
   return {
     geometry: {
       ...geometry,

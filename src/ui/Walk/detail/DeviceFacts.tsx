@@ -18,7 +18,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
   const { reader } = state.assessment.site;
   const takes = reader.value(device.id, 'terminalTakes');
   const shared = panel.multiwires.find((group) => group.hots.some((hot) => hot.device === device));
-  const others = panel.devices.filter((one) => one !== device);
+  const others = panel.devices.filter((one) => one !== device || one.terminals.length > 1);
   const positions = positionsOf(panel, device);
   const base = {
     kind: 'position' as const,
@@ -47,7 +47,10 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
           Shares its neutral with
           <select
             className="field"
-            value={shared?.hots.find((hot) => hot.device !== device)?.device.number ?? ''}
+            value={
+              (shared?.hots.find((hot) => hot.device !== device) ?? shared?.hots[0])?.device
+                .number ?? ''
+            }
             onChange={(event) =>
               void actions.recordLine({ ...base, sharesWith: Number(event.target.value) })
             }
@@ -57,7 +60,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
             </option>
             {others.map((other) => (
               <option key={other.id} value={other.number}>
-                {other.label}
+                {other === device ? 'its own poles, together' : other.label}
               </option>
             ))}
           </select>

@@ -1,6 +1,11 @@
 'use client';
 
-import { landWire, loosenWire, looseWires } from '@/core/fieldwork/recording/loose-wires';
+import {
+  landWire,
+  loosenWire,
+  looseWires,
+  spliceWire,
+} from '@/core/fieldwork/recording/loose-wires';
 import { conductorWords } from '@/core/installation/panel/words';
 import type { ConductorView } from '@/core/installation/panel/views';
 import type { PropertyValue } from '@/core/record/entries/properties';
@@ -44,24 +49,33 @@ export function WireEnd({ conductor }: { conductor: ConductorView }) {
   const { state, actions } = useBook();
   const end = state.assessment.site.reader.value(conductor.id, 'endState');
   const landed = conductor.landsOn?.value;
+  const splice = () => void actions.work((bench) => spliceWire(conductor, bench));
   const value = landed ? 'landed' : end === 'landed' ? undefined : end;
   return (
-    <OneOf
-      label="End of this wire"
-      className="grid grid-cols-2 gap-2"
-      choices={[
-        ...(landed ? [{ value: 'landed' as const, words: 'On its screw' }] : []),
-        { value: 'loose', words: 'Off, not looked at' },
-        { value: 'capped', words: 'Off, capped' },
-        { value: 'bare', words: 'Off or cut, bare' },
-        { value: 'bare-live', words: 'Off, bare and live' },
-      ]}
-      value={value}
-      choose={(next: PropertyValue<'endState'>) =>
-        next === 'landed'
-          ? undefined
-          : void actions.work((bench) => loosenWire(conductor, next, bench))
-      }
-    />
+    <div className="grid gap-2">
+      <OneOf
+        label="End of this wire"
+        className="grid grid-cols-2 gap-2"
+        choices={[
+          ...(landed ? [{ value: 'landed' as const, words: 'On its screw' }] : []),
+          { value: 'loose', words: 'Off, not looked at' },
+          { value: 'capped', words: 'Off, capped' },
+          { value: 'joined', words: 'Joined to another' },
+          { value: 'bare', words: 'Off or cut, bare' },
+          { value: 'bare-live', words: 'Off, bare and live' },
+        ]}
+        value={value}
+        choose={(next: PropertyValue<'endState'>) =>
+          next === 'landed'
+            ? undefined
+            : void actions.work((bench) => loosenWire(conductor, next, bench))
+        }
+      />
+      {landed && (
+        <button className="act" onClick={splice}>
+          Joined here: a short wire goes on to the screw
+        </button>
+      )}
+    </div>
   );
 }

@@ -9,6 +9,7 @@ import { FactField } from '../../facts/FactField';
 import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
 import { schoolWords } from '@/core/codes/settings/settings';
+import { AddLooseWire } from './AddLooseWire';
 import { BarsDetail } from './BarsDetail';
 import { FamilyGuess } from './FamilyGuess';
 import { HandlesDetail } from './HandlesDetail';
@@ -44,6 +45,7 @@ export function StageDetail({ number }: { number: number }) {
       {number === 9 && <SupplyField />}
       {number === 8 && <MainDetail />}
       {number === 9 && <BarsDetail />}
+      {number === 8 && <AddLooseWire />}
       {groups.map((group) => (
         <StageGroup key={group.key} group={group} />
       ))}

@@ -4,6 +4,8 @@ import { useState } from 'react';
 import type { Size } from '@/core/vocabulary/size';
 
 const first = ['14', '12', '10', '8'] as const satisfies readonly Size[];
+/** Leads of doorbells and thermostats. */
+const leads = ['18', '16'] as const satisfies readonly Size[];
 const larger = ['6', '4', '3', '2', '1', '1/0', '2/0'] as const satisfies readonly Size[];
 
 interface WireKeysProps {
@@ -26,7 +28,7 @@ export function WireKeys({ to, metal, setMetal, chosen, add }: WireKeysProps) {
       role="group"
       aria-label={`Add a wire ${to}`}
     >
-      {(large ? [...first, ...larger] : first).map((size) => (
+      {(large ? [...leads, ...first, ...larger] : first).map((size) => (
         <button
           key={size}
           className="act px-1!"
@@ -38,7 +40,11 @@ export function WireKeys({ to, metal, setMetal, chosen, add }: WireKeysProps) {
         </button>
       ))}
       {!large && (
-        <button className="act px-1!" onClick={() => setLarge(true)} aria-label="Larger wires">
+        <button
+          className="act px-1!"
+          onClick={() => setLarge(true)}
+          aria-label="Larger wires, and thin leads"
+        >
           +6 …
         </button>
       )}

@@ -35,7 +35,7 @@ export const bareEnd = defineRule({
       return found('live', {}, [end], {
         base: { severity: 4, likelihood: 4, because: 'live' },
       });
-    if (end && end.value !== 'loose') return clear('covered or landed', end);
+    if (end && end.value !== 'loose') return clear('covered, joined or landed', end);
     if (conductor.landsOn?.value) return clear('on a screw', conductor.landsOn);
     return notSeen(want(conductor.id, 'endState', 'look at its end'));
   },

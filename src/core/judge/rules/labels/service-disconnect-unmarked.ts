@@ -42,7 +42,7 @@ export const serviceDisconnectUnmarked = defineRule<Place & { disconnect?: true 
   check(place, scene) {
     if (place.disconnect) {
       const role = scene.site.reader.value(place.ref, 'disconnectRole');
-      return role === 'meter' || role === 'later'
+      return role === 'meter' || role === 'later' || role === 'other-panel'
         ? doesNotApply('not service equipment')
         : disconnect(place, scene);
     }

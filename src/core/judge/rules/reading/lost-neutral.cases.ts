@@ -7,6 +7,21 @@ export const cases: readonly RuleCase[] = [
   ['124 and 117 V under load', read(124, 117, 241), 'found: suspect'],
   ['121 and 119 V', read(121, 119, 240), 'clear'],
   ['a dead leg is another thing', read(120, 10, 110), 'does-not-apply'],
+  [
+    'sound at rest, 14 V further apart with a heater on',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 112, bnLoadedV: 124, abLoadedV: 237 } },
+    'found: lost',
+  ],
+  [
+    'sound at rest, 7 V further apart with a heater on',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 116, bnLoadedV: 121, abLoadedV: 238 } },
+    'found: suspect',
+  ],
+  [
+    'held at rest and under load',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 120, bnLoadedV: 119, abLoadedV: 239 } },
+    'clear',
+  ],
   ['never measured', {}, 'not-seen'],
   ['figures that cannot be true together', read(120, 90, 240), 'not-seen'],
   ['three phases', { service: { serviceSystem: 'wye-208' } }, 'does-not-apply'],

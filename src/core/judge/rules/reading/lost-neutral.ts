@@ -4,7 +4,7 @@ import { conductorOhm } from '../../../codes/yardstick/conductor-ohm';
 import type { Scene } from '../../check/rule';
 import { legReadings } from '../../check/leg-readings';
 import { panelPlace } from '../../check/places';
-import { clear, defineRule, doesNotApply, found } from '../../check/rule';
+import { clear, defineRule, doesNotApply, found, notSeen, want } from '../../check/rule';
 
 /** Split-phase: the legs apart while the voltage across holds. */
 export const lostNeutral = defineRule({
@@ -70,6 +70,21 @@ export const lostNeutral = defineRule({
         ...more,
         base: { severity: 4, likelihood: 3, because: '5 to 10 V between the legs' },
       });
+    const moved = movedUnderLoad(scene, a, b);
+    if (moved?.want) return notSeen(moved.want);
+    if (moved && moved.apart > neutralSuspectV) {
+      const { facts, aV, bV, abV } = moved;
+      const under = { ...data, aV, bV, acrossV: abV ?? across.value, highV: Math.max(aV, bV) };
+      return moved.apart > neutralLostV
+        ? found('lost', under, facts, {
+            danger: 'the neutral of the supply gives way under load',
+            ...more,
+          })
+        : found('suspect', under, facts, {
+            ...more,
+            base: { severity: 4, likelihood: 3, because: 'the legs move apart under load' },
+          });
+    }
     return clear(
       `${rounded(apart)} V between the legs${drop && drop.volts > 0.05 ? ' beyond the feeder’s own drop' : ''}`,
       a,
@@ -79,6 +94,28 @@ export const lostNeutral = defineRule({
     );
   },
 });
+
+/**
+ * By how much the legs move apart from rest to a large load on one of them, V, where both states were
+ * read. A sound neutral holds them; the drop of the loaded leg itself is a volt or two.
+ */
+function movedUnderLoad({ site: { reader }, panel }: Scene, a: Fact<number>, b: Fact<number>) {
+  const [aLoaded, bLoaded] = [
+    reader.fact(panel.id, 'anLoadedV'),
+    reader.fact(panel.id, 'bnLoadedV'),
+  ];
+  if (panel.system !== 'split-phase' || (!aLoaded && !bLoaded)) return undefined;
+  if (!aLoaded) return { want: want(panel.id, 'anLoadedV', 'measure A to neutral, the load on') };
+  if (!bLoaded) return { want: want(panel.id, 'bnLoadedV', 'measure B to neutral, the load on') };
+  return {
+    want: undefined,
+    apart: Math.abs(aLoaded.value - bLoaded.value - (a.value - b.value)),
+    aV: aLoaded.value,
+    bV: bLoaded.value,
+    abV: reader.value(panel.id, 'abLoadedV'),
+    facts: [a, b, aLoaded, bLoaded],
+  };
+}
 
 const rounded = (volts: number) => Math.round(volts * 10) / 10;
 

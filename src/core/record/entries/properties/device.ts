@@ -128,6 +128,24 @@ export const deviceProperties = {
     unit: '°C',
     ...inside,
   }),
+  /** Where the two ends are marked apart. */
+  breakerMarkC: property({
+    on: ['device'],
+    schema: v.picklist([60, 75]),
+    label: 'Temperature mark at the breaker',
+    input: 'number',
+    unit: '°C',
+    ...inside,
+  }),
+  farEndMarkC: property({
+    on: ['circuit'],
+    schema: v.picklist([60, 75]),
+    label: 'Temperature mark at the far end',
+    input: 'number',
+    unit: '°C',
+    act: 'open',
+    stage: 11,
+  }),
   voltageRating: choice(
     ['device'],
     'Voltage marking',

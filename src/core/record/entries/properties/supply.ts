@@ -52,6 +52,9 @@ const endangering = [
   'bar',
 ] as const;
 
+const loaded = (label: string) =>
+  quantity(['panel'], label, 700, 'V', { act: 'test', stage: 10, at: 'readings' });
+
 /** Stages 2, 3 and 9: the way of the power from the utility to each panel, electrodes and pipes. */
 export const supplyProperties = {
   /** The service, meter, disconnect, source or feeder device this hangs on. */
@@ -189,11 +192,18 @@ export const supplyProperties = {
       service: 'service equipment: the first disconnect',
       meter: 'a meter disconnect, not service equipment',
       later: 'a switch after the first disconnect',
+      'other-panel': 'a breaker of a panel that is not inspected',
     },
     outside,
   ),
   disconnectFused: yesNo(['disconnect'], 'Fuses or a breaker in it', outside),
   disconnectRatingA: whole(['disconnect'], 'Rating of the disconnect', 15, 4000, 'A', outside),
+  disconnectGrouping: choice(
+    ['disconnect'],
+    'Among the disconnects of this service',
+    { only: 'it is the only one', together: 'they stand together', apart: 'it stands apart' },
+    outside,
+  ),
   disconnectMarked: yesNo(['disconnect'], 'Marked as the disconnect', { ...outside, fine: true }),
   disconnectThrows: whole(['disconnect'], 'Throws that turn everything off', 1, 12, '', outside),
   sourceKind: choice(
@@ -429,6 +439,11 @@ export const supplyProperties = {
     fine: true,
   }),
   surgeThere: yesNo(['building', 'panel'], 'Surge protection', outside),
+  /** With a large load switched on, beside the same reading at rest. */
+  anLoadedV: loaded('A to neutral, a large load on'),
+  bnLoadedV: loaded('B to neutral, a large load on'),
+  abLoadedV: loaded('A to B, a large load on'),
+  ngLoadedV: loaded('Neutral to ground, a large load on'),
   metalTouched: choice(
     ['building', 'panel'],
     'Back of hand and tester on the metal',

@@ -6,6 +6,7 @@ import {
   choices,
   length,
   moreThanNone,
+  otherThing,
   property,
   quantity,
   thingId,
@@ -67,11 +68,25 @@ export const wiringProperties = {
     {
       landed: 'under a screw',
       loose: 'on no screw, its end not looked at',
+      joined: 'joined to another wire here',
       capped: 'capped',
       bare: 'bare, loose',
       'bare-live': 'bare, loose, live',
     },
     { ...inside, fine: 'landed' },
+  ),
+  /** A joint inside the enclosure: the conductor that goes on beyond it. */
+  splicedTo: otherThing(['conductor'], 'Joined in the panel to', ['conductor'], inside),
+  spliceHow: choice(
+    ['conductor'],
+    'That joint is made with',
+    {
+      listed: 'a connector made for these sizes and metals',
+      unfit: 'a connector not made for them',
+      taped: 'twisted and taped',
+      bare: 'twisted, bare',
+    },
+    inside,
   ),
   insulationState: choice(
     ['conductor'],
@@ -201,6 +216,8 @@ export const wiringProperties = {
     { ...inside, fine: [] },
   ),
   barKind: choice(['bar'], 'Bar', { neutral: 'neutral bar', ground: 'ground bar' }, grounds),
+  /** One bar takes neutrals and grounds both. */
+  forBoth: yesNo(['bar'], 'One bar for neutrals and grounds', grounds),
   terminalCount: whole(['bar'], 'Terminals', 1, 60, '', grounds),
   barBonded: choice(
     ['bar'],
