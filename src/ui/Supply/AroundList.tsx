@@ -11,11 +11,13 @@ import { BuildingChoice } from './BuildingChoice';
 const kinds: readonly { type: ThingType; words: string; facts?: Facts }[] = [
   { type: 'electrode', words: 'rod', facts: { electrodeKind: 'rod' } },
   { type: 'electrode', words: 'other electrode' },
+  { type: 'pipe', words: 'pipe' },
   { type: 'pipe', words: 'water pipe', facts: { pipeKind: 'water' } },
   { type: 'pipe', words: 'gas pipe', facts: { pipeKind: 'gas' } },
   { type: 'source', words: 'second supply' },
   { type: 'outlet', words: 'receptacle', facts: { outletKind: 'receptacle' } },
   { type: 'outlet', words: 'box', facts: { outletKind: 'box' } },
+  { type: 'outlet', words: 'wiring', facts: { outletKind: 'wiring' } },
   { type: 'outlet', words: 'appliance', facts: { outletKind: 'appliance' } },
   { type: 'work', words: 'works known' },
   { type: 'dwelling', words: 'dwelling' },

@@ -26,9 +26,12 @@ export function nodeWords({ thing }: SupplyNode, site: SiteView): { title: strin
     }
     case 'disconnect': {
       const rating = reader.value(thing.id, 'disconnectRatingA');
+      const role = reader.value(thing.id, 'disconnectRole') ?? 'unknown';
       return {
         title: name ?? 'Disconnect',
-        under: rating ? `${rating} A, first disconnect` : 'rating not read',
+        under: [rating ? `${rating} A` : 'rating not read', roleWords[role]]
+          .filter(Boolean)
+          .join(', '),
       };
     }
     default: {
@@ -48,6 +51,14 @@ export function nodeWords({ thing }: SupplyNode, site: SiteView): { title: strin
     }
   }
 }
+
+const roleWords = {
+  service: 'first disconnect',
+  meter: 'meter disconnect',
+  later: 'after the first',
+  'other-panel': 'of a panel not inspected',
+  unknown: '',
+} as const;
 
 /** Beside the line to a thing: which breaker, which conductors, how long. */
 export function feederWords({ thing, by }: SupplyNode, site: SiteView): string {

@@ -83,3 +83,17 @@ describe('what flows', () => {
     expect(screen.getByRole('main', { name: 'Supply' }).textContent).not.toMatch(/Infinity|NaN/);
   });
 });
+
+describe('what hangs on what', () => {
+  test('is found by touching both ends; of a panel the breaker is asked', async () => {
+    const hand = await inHand(house(), <Supply />);
+    const shed = hand.site().panels.find(({ name }) => name === 'Boat shed panel')!;
+    await hand.press('What hangs on what: touch both ends');
+    fireEvent.click(pressable(/^Main panel/)[0]!);
+    fireEvent.click(pressable(/^Boat shed panel/)[0]!);
+    await (await hand.press('by its feed-through lugs')).andKept();
+    const main = hand.site().panels[0]!;
+    expect(hand.reader().value(shed.id, 'fedFrom')).toBe(main.id);
+    expect(hand.reader().value(main.id, 'feedThroughLugs')).toBe(true);
+  });
+});
