@@ -41,6 +41,7 @@ test('readings of the stand-ins reveal the lost neutral and the bond in the boat
 
   await page.goto(`${origin}${house}/readings`);
   await expect(page.getByText('All arrived')).toBeVisible();
+  await page.getByText('A stand-in instrument, for practice').click();
   await page.getByRole('button', { name: 'Connect the stand-in' }).click();
   const across = await take(page, 'A to B');
   const a = await take(page, 'A to neutral');
@@ -55,6 +56,7 @@ test('readings of the stand-ins reveal the lost neutral and the bond in the boat
   await page.getByRole('combobox', { name: 'Panel' }).selectOption({ label: 'Boat shed panel' });
   await page.getByRole('button', { name: /^Currents/ }).click();
   await page.getByRole('button', { name: /^Current on the feeder ground/ }).click();
+  await page.getByText('A stand-in instrument, for practice').click();
   await page.getByRole('button', { name: 'Connect the stand-in' }).click();
   const ground = await take(page, 'Current on the feeder ground');
   expect(ground).toBeGreaterThan(1);

@@ -19,10 +19,12 @@ interface InstrumentBenchProps {
   reading: Reading;
   /** The figure was recorded: on to the next. */
   taken(): void;
+  /** One was recorded just now: the next is typed without a touch. */
+  stepped: boolean;
 }
 
 /** The instrument in hand: its live figure, and one button that records it. A figure can be typed as well. */
-export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) {
+export function InstrumentBench({ slot, reading, taken, stepped }: InstrumentBenchProps) {
   const { state, inspection, actions } = useBook();
   const { site } = state.assessment;
   const { reader } = site;
@@ -38,9 +40,6 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
   const [off, setOff] = useState(false);
   const [fault, setFault] = useState<string>();
   const live = useInstrument(driver, slot, off);
-  // On a phone the figure and its button stay in reach of the thumb; the rest opens when wanted.
-  const [more, setMore] = useState(false);
-  const rest = more ? '' : 'max-lg:hidden';
 
   const connect = async () => {
     const standIn = new EventSourceDriver(slot.kind, inspection, off);
@@ -58,7 +57,10 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
     setDriver(standIn);
   };
   const record = async (value: number | string) => {
-    const facts = { [slot.property]: value, ...(instrument && { takenWith: instrument }) } as Facts;
+    const facts = {
+      [slot.property]: value,
+      ...(instrument && !slot.button && { takenWith: instrument }),
+    } as Facts;
     const refused = await actions.record(() => [
       observe(reader, slot.about, facts, slot.button ? 'seen' : 'measured'),
     ]);
@@ -74,9 +76,9 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
       <h3 className="text-heading font-bold">{slot.words}</h3>
       {slot.button ? (
         <OneOf
-          label="Test button"
+          label={propertySpec(slot.property)!.label}
           className="flex flex-wrap gap-2"
-          choices={Object.entries(propertySpec('testButton')!.choices!).map(([value, words]) => ({
+          choices={Object.entries(propertySpec(slot.property)!.choices!).map(([value, words]) => ({
             value,
             words,
           }))}
@@ -85,53 +87,53 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
         />
       ) : (
         <>
-          <div
-            className="border-line bg-sheet border p-3 text-center max-lg:py-1"
-            aria-label="Live figure"
-            role="group"
-          >
-            <output className="block font-mono text-4xl font-bold max-lg:text-3xl">
-              {live?.sample ? live.sample.value : '––'}{' '}
-              <span className="text-ink2 text-xl">{slot.unit}</span>
-            </output>
-            <p className="text-ink2">
-              {live?.fault ??
-                (driver
-                  ? off
-                    ? `${driver.name}, supply off`
-                    : driver.name
-                  : 'no instrument connected')}
-            </p>
-          </div>
-          {driver ? (
-            <button
-              className="act act-main min-h-12"
-              disabled={!live?.sample}
-              onClick={() => live?.sample && void record(live.sample.value)}
-            >
-              Take this figure
-            </button>
-          ) : (
-            <button className="act act-main min-h-12" onClick={() => void connect()}>
-              Connect the stand-in
-            </button>
-          )}
-          {fault && (
-            <p role="alert" className="text-danger font-semibold">
-              {fault}
-            </p>
-          )}
-          <button className="act lg:hidden" aria-expanded={more} onClick={() => setMore(!more)}>
-            {more ? 'Less' : 'Type it, or set the supply'}
-          </button>
-          {driver && (
-            <button className={`act ${rest}`} aria-pressed={off} onClick={() => turn(!off)}>
-              {off ? 'Stand-in supply is off' : 'Stand-in supply is on'}
-            </button>
-          )}
-          <div className={rest}>
-            <TypedFigure key={slot.key} slot={slot} record={record} />
-          </div>
+          <TypedFigure key={slot.key} slot={slot} stepped={stepped} record={record} />
+          <details open={driver !== undefined}>
+            <summary className="act w-full">A stand-in instrument, for practice</summary>
+            <div className="mt-2 grid gap-2">
+              <div
+                className="border-line bg-sheet border p-3 text-center max-lg:py-1"
+                aria-label="Live figure"
+                role="group"
+              >
+                <output className="block font-mono text-4xl font-bold max-lg:text-3xl">
+                  {live?.sample ? live.sample.value : '––'}{' '}
+                  <span className="text-ink2 text-xl">{slot.unit}</span>
+                </output>
+                <p className="text-ink2">
+                  {live?.fault ??
+                    (driver
+                      ? off
+                        ? `${driver.name}, supply off`
+                        : driver.name
+                      : 'no instrument connected')}
+                </p>
+              </div>
+              {driver ? (
+                <button
+                  className="act act-main min-h-12"
+                  disabled={!live?.sample}
+                  onClick={() => live?.sample && void record(live.sample.value)}
+                >
+                  Take this figure
+                </button>
+              ) : (
+                <button className="act act-main min-h-12" onClick={() => void connect()}>
+                  Connect the stand-in
+                </button>
+              )}
+              {fault && (
+                <p role="alert" className="text-danger font-semibold">
+                  {fault}
+                </p>
+              )}
+              {driver && (
+                <button className="act" aria-pressed={off} onClick={() => turn(!off)}>
+                  {off ? 'Stand-in supply is off' : 'Stand-in supply is on'}
+                </button>
+              )}
+            </div>
+          </details>
         </>
       )}
       <p className="max-lg:hidden">
@@ -163,7 +165,15 @@ export function InstrumentBench({ slot, reading, taken }: InstrumentBenchProps) 
   );
 }
 
-function TypedFigure({ slot, record }: { slot: Slot; record(value: number): Promise<void> }) {
+function TypedFigure({
+  slot,
+  stepped,
+  record,
+}: {
+  slot: Slot;
+  stepped: boolean;
+  record(value: number): Promise<void>;
+}) {
   const [typed, setTyped] = useState('');
   const value = Number(typed.replace(',', '.'));
   const valid = typed.trim() !== '' && Number.isFinite(value) && value >= 0;
@@ -176,9 +186,10 @@ function TypedFigure({ slot, record }: { slot: Slot; record(value: number): Prom
       }}
     >
       <label className="text-caption text-ink2 grid flex-1 gap-0.5">
-        Or type it, {slot.unit}
+        Type it, {slot.unit}
         <input
           className="field"
+          autoFocus={stepped}
           inputMode="decimal"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}

@@ -19,12 +19,14 @@ export function Readings() {
   const [groupKey, setGroup] = useState('supply');
   const group = groups.find(({ key }) => key === groupKey) ?? groups[0]!;
   const [slotKey, setSlot] = useState<string>();
+  const [stepped, setStepped] = useState(false);
   const slot = group.slots.find(({ key }) => key === slotKey) ?? group.slots[0];
   const next = () => {
     const at = group.slots.findIndex(({ key }) => key === slot?.key);
     const after = [...group.slots.slice(at + 1), ...group.slots.slice(0, at)];
     const unread = after.find((one) => !readingOf(one).fact);
     setSlot((unread ?? after[0])?.key);
+    setStepped(true);
   };
   return (
     <main className="bg-sheet h-full overflow-y-auto lg:overflow-hidden" aria-label="Readings">
@@ -40,6 +42,7 @@ export function Readings() {
             choose={(key) => {
               setGroup(key);
               setSlot(undefined);
+              setStepped(false);
             }}
           />
           <p className="text-ink2 mt-3 max-lg:hidden">{cautions[0]}</p>
@@ -65,7 +68,13 @@ export function Readings() {
           aria-label="Instrument"
         >
           {slot && (
-            <InstrumentBench key={slot.kind} slot={slot} reading={readingOf(slot)} taken={next} />
+            <InstrumentBench
+              key={slot.kind}
+              slot={slot}
+              reading={readingOf(slot)}
+              taken={next}
+              stepped={stepped}
+            />
           )}
         </aside>
       </div>

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { cleanup, fireEvent, render, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
 import { inHand, pressable, type } from '../testing/in-hand';
 import { Readings } from './Readings';
@@ -11,7 +11,7 @@ afterEach(cleanup);
 const entries = () => bench().lines('main 100', '7 20 12cu kitchen').book.entries;
 const take = async (hand: Awaited<ReturnType<typeof inHand>>, slot: RegExp, figure: string) => {
   fireEvent.click(pressable(slot)[0]!);
-  type(/^Or type it/, figure);
+  type(/^Type it/, figure);
   await (await hand.press('Record')).andKept();
 };
 
@@ -44,10 +44,10 @@ describe('a figure', () => {
     const hand = await inHand(entries(), <Readings />);
     fireEvent.click(pressable(/^A to neutral/)[0]!);
     for (const wrong of ['abc', '-3', '']) {
-      type(/^Or type it/, wrong);
+      type(/^Type it/, wrong);
       expect((pressable('Record')[0] as HTMLButtonElement).disabled).toBe(true);
     }
-    type(/^Or type it/, '119,5');
+    type(/^Type it/, '119,5');
     await (await hand.press('Record')).andKept();
     expect(hand.reader().value('panel', 'anV')).toBe(119.5);
   });
@@ -70,7 +70,7 @@ describe('a figure', () => {
     fireEvent.click(pressable(/^Proof of dead/)[0]!);
     const slot = await waitFor(() => pressable(/^Off: A to B/)[0]!);
     fireEvent.click(slot);
-    type(/^Or type it/, '0');
+    type(/^Type it/, '0');
     await (await hand.press('Record')).andKept();
     await waitFor(() =>
       expect(slot.closest('tr, li, div')!.textContent).toMatch(/Bad|Read again|prove|live source/i),
@@ -85,6 +85,24 @@ describe('groups', () => {
     expect(pressable(/^Supply/)[0]!.textContent).toMatch(/0\s*\/\s*4/);
     await take(hand, /^A to B/, '240');
     await waitFor(() => expect(pressable(/^Supply/)[0]!.textContent).toMatch(/1\s*\/\s*4/));
+  });
+});
+
+describe('a round', () => {
+  test('of tugging steps by itself from screw to screw, a touch each', async () => {
+    const hand = await inHand(
+      bench().lines('7 20 12cu n3 kitchen', '9 20 12cu n4 bath').book.entries,
+      <Readings />,
+    );
+    fireEvent.click(pressable(/^Tug round/)[0]!);
+    const inTurn = () => screen.getByRole('complementary').querySelector('h3')!.textContent;
+    const seen: (string | null)[] = [];
+    for (const says of ['firm', 'loose', 'firm', 'firm']) {
+      seen.push(inTurn());
+      await (await hand.press(says, 0, screen.getByRole('complementary'))).andKept();
+    }
+    expect(seen).toEqual(['Breaker 7', 'Breaker 9', 'Neutral screw 3', 'Neutral screw 4']);
+    expect(hand.findings().map(({ verdict }) => verdict.rule.id)).toContain('breaker/loose');
   });
 });
 

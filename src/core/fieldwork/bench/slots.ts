@@ -51,7 +51,7 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
     unit: propertySpec(property)!.unit ?? '',
     kind,
     limits: limitsOf({ about, property }, panel, reader, yardstick),
-    button: property === 'testButton',
+    button: propertySpec(property)!.input === 'choice',
   });
   const ofPanel = (kind: InstrumentKind, ...names: PropertyName[]) =>
     names.map((name) => slot(panel.id, name, kind));
@@ -134,6 +134,17 @@ export function slotGroups({ site, yardstick }: Assessment, panel: PanelView): S
       [...lugsOf(panel), ...terminals.map(({ ref }) => ref)].map((ref) =>
         slot(ref, 'temperatureC', 'camera', thingWords(ref, site)),
       ),
+    ),
+    ...group(
+      'tug',
+      'Tug round',
+      'Each wire at its screw, by those who may, where it was proven dead.',
+      [
+        ...terminals.filter(({ conductors }) => conductors.length > 0).map(({ ref }) => ref),
+        ...panel.bars.flatMap((bar) =>
+          bar.terminals.filter(({ conductors }) => conductors.length > 0).map(({ ref }) => ref),
+        ),
+      ].map((ref) => slot(ref, 'tightness', 'torque', thingWords(ref, site))),
     ),
     ...group(
       'torque',

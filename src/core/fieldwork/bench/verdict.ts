@@ -47,6 +47,7 @@ const judgedBy: Readonly<Partial<Record<PropertyName, readonly RuleId[]>>> = {
   continuityOhm: ['ground/continuity'],
   legC: ['load/leg-balance'],
   testButton: ['breaker/test-button'],
+  tightness: ['breaker/loose', 'neutral/loose', 'ground/loose'],
 };
 
 /** Readings of a panel, each with what the rules say of it. Put together once for all slots. */
