@@ -9,6 +9,7 @@ import { ManyCircuits } from './ManyCircuits';
 import { PasteLines } from './PasteLines';
 import { Load } from '../Load/Load';
 import { Trace } from '../Trace/Trace';
+import { WorkOnDevice } from '../Walk/detail/WorkOnDevice';
 import { OneOf } from '../primitives/OneOf';
 
 /** The table of circuits, what can be done to many at once, and the card for the door. */
@@ -16,6 +17,8 @@ export function Circuits() {
   const { state, panel, trouble } = useBook();
   const rows = useMemo(() => circuitTable(panel, state.assessment), [panel, state.assessment]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const devices = new Set(rows.filter(({ key }) => chosen.has(key)).map(({ device }) => device));
+  const [one] = devices.size === 1 ? devices : [];
   const [show, setShow] = useState<'table' | 'load' | 'trace'>('table');
   return (
     <main className="bg-sheet h-full overflow-y-auto p-4 md:px-8" aria-label="Circuits">
@@ -49,7 +52,15 @@ export function Circuits() {
               )}
             </div>
             <div className="grid gap-6 md:grid-cols-2 print:hidden">
-              <ManyCircuits rows={rows} chosen={chosen} />
+              {one ? (
+                <section aria-label={`Work on ${one.label}`} className="grid content-start gap-2">
+                  <h3 className="font-bold">Breaker {one.label}, its wires with it</h3>
+                  <WorkOnDevice key={one.id} device={one} />
+                  <ManyCircuits rows={rows} chosen={chosen} />
+                </section>
+              ) : (
+                <ManyCircuits rows={rows} chosen={chosen} />
+              )}
               <PasteLines />
             </div>
           </>

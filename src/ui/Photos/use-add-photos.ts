@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { formatISO } from 'date-fns';
 import { openHeld } from '@/client/outbox/held';
 import { holdPicture } from '@/client/outbox/pictures';
 import { mostPicturesAVisit, preparePicture } from '@/client/pictures/prepare';
@@ -36,6 +37,8 @@ export function useAddPhotos(about?: string) {
           digest,
           pictureWidth: width,
           pictureHeight: height,
+          // As the camera wrote it, where it did: a picture may be added long after it was taken.
+          ...(file.lastModified > 0 && { takenAt: formatISO(file.lastModified) }),
           ...(about && { aboutThing: about }),
         }),
       ]);

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { PointerEvent, ReactNode } from 'react';
 import type { PanelView } from '@/core/installation/panel/views';
-import type { PanelDrawing } from '@/core/show/drawing/draw-panel';
+import type { PanelDrawing } from '@/core';
 import { boxOnSheet, onSheet, rowMiddle, rowTop, sheetSize } from '@/core/show/drawing/geometry';
 import { useBook } from '../Book/context';
 import { betweenColumns, pointInHand, rim, windowRound } from './lens';

@@ -1,5 +1,5 @@
 import type { PanelView } from '@/core/installation/panel/views';
-import type { PanelDrawing } from '@/core/show/drawing/draw-panel';
+import type { PanelDrawing } from '@/core';
 import { anchorOf, onSheet, rowMiddle, sheetSize } from '@/core/show/drawing/geometry';
 import type { Geometry } from '@/core/show/drawing/geometry';
 import type { Selection } from '../Book/context';

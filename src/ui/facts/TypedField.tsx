@@ -79,6 +79,43 @@ function shownWords(spec: PropertySpec, value: unknown): string {
   return String(value);
 }
 
+/**
+ * A figure with another unit than the one asked for is not taken for it: watts are not amperes. Says
+ * what it comes to where that follows.
+ */
+function otherUnit(spec: PropertySpec, text: string, number: number): string | undefined {
+  const said = /[A-Za-zΩ°%²]+$/.exec(text)?.[0];
+  if (!said || !spec.unit || !Number.isFinite(number)) return undefined;
+  const plain = (unit: string) => unit.toLowerCase().replaceAll(/[^a-z%Ω]/g, '');
+  const wanted = plain(spec.unit);
+  if (plain(said) === wanted || wanted.startsWith(plain(said)) || !units.has(plain(said)))
+    return undefined;
+  const amps =
+    wanted === 'a' && plain(said) === 'w'
+      ? `: ${text} is ${Math.round(number / 12) / 10} A at 120 V, ${Math.round(number / 24) / 10} A at 240 V`
+      : '';
+  return `${spec.label} is asked in ${spec.unit}, got ${said}${amps}`;
+}
+
+const units: ReadonlySet<string> = new Set([
+  'a',
+  'v',
+  'w',
+  'kw',
+  'va',
+  'kva',
+  'hp',
+  'ka',
+  'mm',
+  'm',
+  'ft',
+  'in',
+  'c',
+  'f',
+  'ohm',
+  'Ω',
+]);
+
 /** Numbers as numbers, lengths with their unit, lists by commas, 17-24 for a run. */
 function readTyped(
   spec: PropertySpec,
@@ -89,6 +126,8 @@ function readTyped(
   switch (spec.input) {
     case 'number': {
       const number = Number(trimmed.replace(',', '.').replace(/\s*[^\d.]+$/, ''));
+      const other = otherUnit(spec, trimmed, number);
+      if (other) return { fault: other };
       return Number.isFinite(number)
         ? { value: number }
         : { fault: `${spec.label}: expected a number, got ${trimmed}` };

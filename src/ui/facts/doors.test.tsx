@@ -1,6 +1,8 @@
 /** @jest-environment jsdom */
 import { afterAll, afterEach, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react/pure';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import type { ReactNode } from 'react';
 import * as v from 'valibot';
 import { properties } from '@/core/record/entries/properties';
@@ -13,6 +15,7 @@ import type { BookContext } from '../Book/context';
 import { BookContextProvider } from '../Book/context';
 import { AroundList } from '../Supply/AroundList';
 import { CircuitScrews } from '../Walk/detail/CircuitScrews';
+import { FactField } from './FactField';
 import { FactSheet } from './FactSheet';
 
 /** A site with one of everything that can be recorded. */
@@ -122,6 +125,17 @@ const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
   takenAt: 'by taking a photo',
 };
 
+/** Sources below a folder, tests aside. */
+function sourcesIn(folder: string): string[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return sourcesIn(path);
+    return /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name)
+      ? [readFileSync(path, 'utf8')]
+      : [];
+  });
+}
+
 function book(made: Bench, observe: BookContext['actions']['observe']): BookContext {
   const assessment = made.assess();
   return {
@@ -229,6 +243,14 @@ describe('whatever can be recorded has a door', () => {
     expect(without.filter((name) => elsewhere[name] === undefined)).toEqual([]);
   });
 
+  test('and each of those is written somewhere a person does it', () => {
+    const sources = ['src/ui', 'src/core/fieldwork', 'src/client'].flatMap(sourcesIn).join('\n');
+    const unwritten = (Object.keys(elsewhere) as PropertyName[]).filter(
+      (name) => !new RegExp(`\\b${name}\\b['"]?\\s*[:,}\\]]|\\[${name}\\]`).test(sources),
+    );
+    expect(unwritten).toEqual([]);
+  });
+
   const known = refs(made);
   const subjectOf = (name: PropertyName) =>
     ((properties[name] as PropertySpec).on as Subject[]).find((one) => known[one] !== undefined)!;
@@ -322,5 +344,33 @@ describe('bad input at the field', () => {
     fireEvent.blur(field);
     expect(screen.getByRole('alert').textContent).toContain(expected);
     expect(said).toEqual([]);
+  });
+});
+
+describe('a figure with its unit', () => {
+  afterEach(cleanup);
+  const asked = (text: string) => {
+    const made = everything();
+    const panel = refs(made).panel!;
+    const { said } = show(made, <FactField about={panel} property="serviceDemandA" />);
+    const field = screen.getByLabelText(/^Calculated demand/);
+    fireEvent.change(field, { target: { value: text } });
+    fireEvent.blur(field);
+    return { said: said.map(({ facts }) => facts), told: screen.queryByRole('alert')?.textContent };
+  };
+
+  test.each(['96', '96 A', '96a'])('%s is amperes', (text) => {
+    expect(asked(text)).toEqual({ said: [{ serviceDemandA: 96 }], told: undefined });
+  });
+
+  test('watts are not taken for amperes; what they come to is said', () => {
+    expect(asked('7200 W')).toEqual({
+      said: [],
+      told: 'Calculated demand is asked in A, got W: 7200 W is 60 A at 120 V, 30 A at 240 V',
+    });
+  });
+
+  test('volts are not taken for amperes', () => {
+    expect(asked('240 V').told).toBe('Calculated demand is asked in A, got V');
   });
 });

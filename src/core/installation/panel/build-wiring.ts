@@ -1,4 +1,5 @@
 import type { Thing } from '../../record/entries/inspection';
+import { compareSizes } from '../../vocabulary/size';
 import { terminalRef } from '../../record/entries/thing-types';
 import type { FactReader } from '../../record/entries/fact-reader';
 import type {
@@ -36,7 +37,30 @@ export function buildConductors(
       if (thing.type === 'conductor') conductors.push(view(thing.id, cable));
   for (const thing of held)
     if (thing.type === 'conductor') conductors.push(view(thing.id, undefined));
+  for (const cable of cables) takeFromCable(cable, conductors);
   return conductors;
+}
+
+/** Cables made in one piece: what is read of one of their wires holds for the others. */
+const sheathed: ReadonlySet<string> = new Set(['nm', 'ac', 'uf']);
+
+/**
+ * A neutral or ground of a sheathed cable has the size and metal of its hot, where nobody read its own:
+ * the same by the way such cable is made, grounds up to 10 AWG. Known as inferred, by the entry that
+ * read the hot.
+ */
+function takeFromCable(cable: CableView, conductors: ConductorView[]): void {
+  if (!cable.kind || !sheathed.has(cable.kind.value)) return;
+  const own = conductors.filter((one) => one.cable === cable);
+  const hot = own.find((one) => one.function?.value === 'hot' && one.size && one.metal);
+  if (!hot) return;
+  for (const one of own) {
+    const use = one.function?.value;
+    if (use !== 'neutral' && use !== 'ground') continue;
+    if (use === 'ground' && compareSizes(hot.size!.value, '10') > 0) continue;
+    one.size ??= { ...hot.size!, certainty: 'inferred' };
+    one.metal ??= { ...hot.metal!, certainty: 'inferred' };
+  }
 }
 
 export function buildBars(

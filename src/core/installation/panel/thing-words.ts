@@ -78,7 +78,9 @@ export function thingWords(
     const conductor = panel.conductors.find((one) => one.id === id);
     if (conductor) {
       const use = conductor.function?.value;
-      const size = conductor.size ? conductorWords(conductor) : undefined;
+      // Called by what was read of it, not by what follows from its cable.
+      const read = conductor.size?.about === id;
+      const size = read ? conductorWords(conductor) : undefined;
       return [size, use ?? 'conductor'].filter(Boolean).join(' ');
     }
   }

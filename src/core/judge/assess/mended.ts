@@ -1,6 +1,6 @@
 import type { Entry } from '../../record/entries/entry';
 import type { Fact } from '../../record/entries/inspection';
-import { FactReader } from '../../record/entries/fact-reader';
+import type { FactReader } from '../../record/entries/fact-reader';
 import { mendActions, withoutActions } from '../../record/entries/mends';
 import { propertySpec } from '../../record/entries/properties';
 import { verdictKeys } from '../examine/verdict';

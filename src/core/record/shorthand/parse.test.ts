@@ -179,6 +179,29 @@ describe('recording a line', () => {
     expect(more).toBeUndefined();
     expect(bar!.terminals[5]!.conductors[0]!.function?.value).toBe('ground');
   });
+  test('neutral and ground take size and metal from their sheathed cable, known as inferred', () => {
+    const { conductors } = bench().lines('7 20 12cu in:nm n3 g4').book.site.panels[0]!;
+    expect(
+      conductors.map(({ function: use, size, metal }) => [
+        use?.value,
+        size?.value,
+        metal?.value,
+        size?.certainty,
+      ]),
+    ).toEqual([
+      ['hot', '12', 'cu', 'seen'],
+      ['neutral', '12', 'cu', 'inferred'],
+      ['ground', '12', 'cu', 'inferred'],
+    ]);
+  });
+  test('not from a raceway, and no ground from a large cable', () => {
+    const sizes = (text: string) =>
+      bench()
+        .lines(text)
+        .book.site.panels[0]!.conductors.map(({ size }) => size?.value);
+    expect(sizes('7 20 12cu in:thw n3 g4')).toEqual(['12', undefined, undefined]);
+    expect(sizes('9+11 50 6cu/6cu in:nm n5 g6')).toEqual(['6', '6', '6', undefined]);
+  });
   test('two hots that share a neutral come in one cable, where the line says so', () => {
     const { book } = bench().lines('2 20 12cu:b n1 left', '4 20 12cu:r ~2 /3 right');
     const { conductors, multiwires, cables } = book.site.panels[0]!;
