@@ -6,6 +6,8 @@ import { observations } from '@/core/record/entries/properties/any';
 import { properties } from '@/core/record/entries/properties';
 import type { PropertyName, PropertySpec } from '@/core/record/entries/properties';
 import { propertiesOf, subjectOfRef } from '@/core/fieldwork/walk/asked';
+import { fitsDevice } from '@/core/fieldwork/walk/fitting';
+import { deviceOf } from '@/core/fieldwork/recording/rehang';
 import { useBook } from '../Book/context';
 import { FactField } from './FactField';
 
@@ -48,7 +50,11 @@ export function FactSheet({ about, without = [] }: FactSheetProps) {
       spec.retired && spec.on.includes(subject) && state.assessment.site.reader.fact(about, name)
     );
   });
-  const names = [...propertiesOf(subject), ...retired].filter((name) => !without.includes(name));
+  const { site } = state.assessment;
+  const device = site.panels.map((panel) => deviceOf(panel, about)).find(Boolean);
+  const names = [...propertiesOf(subject), ...retired].filter(
+    (name) => !without.includes(name) && (!device || fitsDevice(name, device, site.reader)),
+  );
   // A lug has no screw of its own in the walk where its conductors are counted.
   const here = (name: PropertyName) =>
     !elsewhere.includes(name) || (name === 'conductorCount' && subject === 'lug');

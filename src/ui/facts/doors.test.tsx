@@ -14,6 +14,8 @@ import { refOf } from '@/core/testing/rule-cases';
 import type { BookContext } from '../Book/context';
 import { BookContextProvider } from '../Book/context';
 import { AroundList } from '../Supply/AroundList';
+import { deviceOf } from '@/core/fieldwork/recording/rehang';
+import { fitsDevice } from '@/core/fieldwork/walk/fitting';
 import { CircuitScrews } from '../Walk/detail/CircuitScrews';
 import { FactField } from './FactField';
 import { FactSheet } from './FactSheet';
@@ -41,6 +43,14 @@ function everything(): Bench {
     ['note', 'note', 'site'],
   ] as const)
     made.book.add(type, id, within, {});
+  made.book.add('device', 'fuse', 'panel', {
+    place: { kind: 'position', column: 2, row: 6 },
+    form: 'plug-fuse',
+  });
+  made.book.add('device', 'pair', 'panel', {
+    place: { kind: 'position', column: 1, row: 5 },
+    form: 'two-pole',
+  });
   made.book.add('panel', 'second', 'house', { name: 'Second panel', rows: 2 });
   made.book.add('load', 'load', refOf(made, 'circuit 5'), {});
   return made;
@@ -258,16 +268,22 @@ describe('whatever can be recorded has a door', () => {
     (name) => !(properties[name] as PropertySpec).retired && !elsewhere[name],
   );
 
-  // One form for all that is asked of a subject: it is long, and drawn once.
-  describe.each([...new Set(asked.map(subjectOf))])('of a %s', (subject) => {
-    const about = known[subject]!;
+  // A breaker is not asked for what only a fuse has, nor one pole for what two have.
+  const { site } = made.book;
+  const devices = [known.device!, 'fuse', 'pair'].map((id) => deviceOf(site.panels[0]!, id)!);
+  const aboutOf = (name: PropertyName): string =>
+    subjectOf(name) === 'device'
+      ? devices.find((device) => fitsDevice(name, device, site.reader))!.id
+      : known[subjectOf(name)]!;
+  // One form for all that is asked of a thing: it is long, and drawn once.
+  describe.each([...new Set(asked.map(aboutOf))])('of %s', (about) => {
     let said: ReturnType<typeof show>['said'];
     beforeAll(() => {
       ({ said } = show(made, <FactSheet about={about} />));
     });
     afterAll(cleanup);
 
-    test.each(asked.filter((name) => subjectOf(name) === subject))('%s', (name) => {
+    test.each(asked.filter((name) => aboutOf(name) === about))('%s', (name) => {
       const spec = properties[name] as PropertySpec;
       said.length = 0;
       enter(spec);
