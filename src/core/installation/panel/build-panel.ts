@@ -81,6 +81,7 @@ export function buildPanel(
     jacket: reader.value(cable, 'jacket'),
     side: reader.value(cable, 'side'),
     edge: reader.value(cable, 'edge'),
+    bundle: reader.value(cable, 'bundle'),
   }));
   const conductors = buildConductors(held, cables, children, reader);
   const terminals = new Map<string, TerminalView>();

@@ -129,6 +129,8 @@ export interface CableView {
   jacket: PropertyValue<'jacket'> | undefined;
   side: PropertyValue<'side'> | undefined;
   edge: PropertyValue<'edge'> | undefined;
+  /** Number of the bundle it runs in; 0 for none. */
+  bundle: number | undefined;
 }
 
 export interface LoadView {

@@ -2,6 +2,7 @@ import type { SiteView } from '../../installation/panel/site-view';
 import type { PanelView } from '../../installation/panel/views';
 import { drawBars } from './draw-bars';
 import { drawBodies } from './draw-bodies';
+import { drawBundles } from './draw-bundles';
 import { drawBus, drawFeedThrough } from './draw-bus';
 import { drawCan, drawSupply } from './draw-can';
 import { drawJackets, drawLooseEnds, drawWires } from './draw-wires';
@@ -29,6 +30,7 @@ export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
     ...drawFeedThrough(panel, geometry, reader),
     ...drawSupply(panel, geometry, reader),
     ...drawJackets(routed),
+    ...drawBundles(routed),
     ...drawWires(routed),
     ...drawLooseEnds(routed, reader),
     ...drawBars(panel, geometry, reader),
