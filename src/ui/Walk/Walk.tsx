@@ -18,13 +18,17 @@ function stageOfKey(code: string): number | undefined {
 
 /** Desk: rail, sheet, ledger, shorthand. Phone: drawing, detail or findings, and the stages under the thumb. */
 export function Walk() {
-  const { store, trouble, selection, actions } = useBook();
+  const { store, trouble, panel, selection, actions } = useBook();
   const [typed, setTyped] = useState('');
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);
   const detail = useRef<HTMLDivElement>(null);
   const showDetail = useCallback(() => setBelow('detail'), []);
-  const inHand = JSON.stringify(selection);
+  // A position whose breaker was taken out is another thing in hand.
+  const standing =
+    selection.kind === 'position' &&
+    panel.positions.find(({ number }) => number === selection.number)?.devices[0]?.id;
+  const inHand = JSON.stringify([selection, standing]);
 
   useEffect(() => {
     detail.current?.scrollTo({ top: 0 });

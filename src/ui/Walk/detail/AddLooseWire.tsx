@@ -9,9 +9,8 @@ import { WireKeys } from './WireKeys';
 
 /** A wire found on no screw: one touch, then how its end is. */
 export function AddLooseWire() {
-  const { state, panel, actions } = useBook();
+  const { panel, actions } = useBook();
   const [metal, setMetal] = useState<'cu' | 'al'>('cu');
-  const loose = looseWires(panel);
   return (
     <fieldset className="grid gap-1.5">
       <legend className="text-caption text-ink2">A wire on no screw: loose, cut or capped</legend>
@@ -32,17 +31,24 @@ export function AddLooseWire() {
             });
         }}
       />
-      <div className="flex flex-wrap gap-1.5 empty:hidden">
-        {loose.map(({ id }) => (
-          <button
-            key={id}
-            className="act"
-            onClick={() => actions.select({ kind: 'thing', ref: id })}
-          >
-            {thingWords(id, state.assessment.site)}
-          </button>
-        ))}
-      </div>
+      <LooseList />
     </fieldset>
+  );
+}
+
+/** Wires of this panel that lie on no screw: each is followed, capped or landed from here. */
+export function LooseList() {
+  const { state, panel, actions } = useBook();
+  const loose = looseWires(panel);
+  if (loose.length === 0) return null;
+  return (
+    <div className="flex flex-wrap items-center gap-1.5">
+      <span className="text-caption text-ink2">On no screw: {loose.length}</span>
+      {loose.map(({ id, colour }) => (
+        <button key={id} className="act" onClick={() => actions.select({ kind: 'thing', ref: id })}>
+          {[colour?.value, thingWords(id, state.assessment.site)].filter(Boolean).join(' ')}
+        </button>
+      ))}
+    </div>
   );
 }

@@ -13,6 +13,7 @@ import { useBook } from '../../Book/context';
 import { PhotoInput } from '../../Photos/PhotoInput';
 import { FactSheet } from '../../facts/FactSheet';
 import { OneOf } from '../../primitives/OneOf';
+import { LooseList } from './AddLooseWire';
 import { NoticedKeys } from './NoticedKeys';
 import { formsFor, moreRatings, ratings } from './offered';
 import { PositionHeading } from './PositionHeading';
@@ -98,6 +99,7 @@ export function EmptyDetail({ position }: { position: PositionView }) {
       />
       <SameAsLast position={position} />
       <NoticedKeys about={position.ref} without={['loose']} />
+      <LooseList />
       <details>
         <summary className="act w-full">Other kinds, larger ratings, the same again</summary>
         <div className="mt-2 grid gap-2.5">
