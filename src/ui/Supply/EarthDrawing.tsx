@@ -103,7 +103,7 @@ export function EarthDrawing({
               x={x - 46}
               y={y - 4}
               width={92}
-              height={66}
+              height={72}
               fill="transparent"
               stroke={selected ? 'var(--accent)' : 'none'}
             />
