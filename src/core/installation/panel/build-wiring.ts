@@ -37,27 +37,34 @@ export function buildConductors(
       if (thing.type === 'conductor') conductors.push(view(thing.id, cable));
   for (const thing of held)
     if (thing.type === 'conductor') conductors.push(view(thing.id, undefined));
-  for (const cable of cables) takeFromCable(cable, conductors);
+  for (const cable of cables) takeFromCable(cable, conductors, reader);
   return conductors;
 }
 
-/** Cables made in one piece: what is read of one of their wires holds for the others. */
+/** Cables made in one piece: hot and neutral are of one size and metal. */
 const sheathed: ReadonlySet<string> = new Set(['nm', 'ac', 'uf']);
+/** By their jacket, of a time when grounds were made as large as hots up to 10 AWG: older ones were not. */
+const fullGround: ReadonlySet<string> = new Set(['1985-2000', 'from-2001']);
 
 /**
- * A neutral or ground of a sheathed cable has the size and metal of its hot, where nobody read its own:
- * the same by the way such cable is made, grounds up to 10 AWG. Known as inferred, by the entry that
- * read the hot.
+ * A neutral of a sheathed cable has the size and metal of its hot, where nobody read its own; a ground
+ * too, up to 10 AWG (Table 250.122), where the age of the cable is known to be one that made it so.
+ * Older cables have smaller grounds, armoured ones a thin strip or none. Known as inferred, by the entry
+ * that read the hot.
  */
-function takeFromCable(cable: CableView, conductors: ConductorView[]): void {
+function takeFromCable(cable: CableView, conductors: ConductorView[], reader: FactReader): void {
   if (!cable.kind || !sheathed.has(cable.kind.value)) return;
   const own = conductors.filter((one) => one.cable === cable);
   const hot = own.find((one) => one.function?.value === 'hot' && one.size && one.metal);
   if (!hot) return;
+  const groundAsHot =
+    cable.kind.value !== 'ac' &&
+    fullGround.has(reader.value(cable.id, 'cableAge') ?? '') &&
+    compareSizes(hot.size!.value, '10') <= 0;
   for (const one of own) {
     const use = one.function?.value;
     if (use !== 'neutral' && use !== 'ground') continue;
-    if (use === 'ground' && compareSizes(hot.size!.value, '10') > 0) continue;
+    if (use === 'ground' && !groundAsHot) continue;
     one.size ??= { ...hot.size!, certainty: 'inferred' };
     one.metal ??= { ...hot.metal!, certainty: 'inferred' };
   }

@@ -179,7 +179,21 @@ describe('recording a line', () => {
     expect(more).toBeUndefined();
     expect(bar!.terminals[5]!.conductors[0]!.function?.value).toBe('ground');
   });
-  test('neutral and ground take size and metal from their sheathed cable, known as inferred', () => {
+  test.each([
+    ['to-1945', undefined],
+    ['1950-1970', undefined],
+    [undefined, undefined],
+    ['from-2001', '12'],
+  ] as const)(
+    'the ground of a cable of %s is taken for as large as its hot: %s',
+    (cableAge, size) => {
+      const made = bench().lines('7 20 12cu in:nm n3 g4');
+      if (cableAge) made.book.observe(made.book.site.panels[0]!.cables[0]!.id, { cableAge });
+      const [, , ground] = made.book.site.panels[0]!.conductors;
+      expect(ground!.size?.value).toBe(size);
+    },
+  );
+  test('a neutral takes size and metal from its sheathed cable, known as inferred', () => {
     const { conductors } = bench().lines('7 20 12cu in:nm n3 g4').book.site.panels[0]!;
     expect(
       conductors.map(({ function: use, size, metal }) => [
@@ -191,7 +205,7 @@ describe('recording a line', () => {
     ).toEqual([
       ['hot', '12', 'cu', 'seen'],
       ['neutral', '12', 'cu', 'inferred'],
-      ['ground', '12', 'cu', 'inferred'],
+      ['ground', undefined, undefined, undefined],
     ]);
   });
   test('not from a raceway, and no ground from a large cable', () => {

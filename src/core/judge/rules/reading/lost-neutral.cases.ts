@@ -8,18 +8,23 @@ export const cases: readonly RuleCase[] = [
   ['121 and 119 V', read(121, 119, 240), 'clear'],
   ['a dead leg is another thing', read(120, 10, 110), 'does-not-apply'],
   [
-    'sound at rest, 14 V further apart with a heater on',
-    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 112, bnLoadedV: 124, abLoadedV: 237 } },
+    'sound at rest, the other leg 12 V up with a heater on',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 107, bnLoadedV: 131, abLoadedV: 238 } },
     'found: lost',
   ],
   [
-    'sound at rest, 7 V further apart with a heater on',
-    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 116, bnLoadedV: 121, abLoadedV: 238 } },
+    'sound at rest, the other leg 7 V up with a heater on',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 112, bnLoadedV: 126, abLoadedV: 238 } },
     'found: suspect',
   ],
   [
     'held at rest and under load',
     { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 120, bnLoadedV: 119, abLoadedV: 239 } },
+    'clear',
+  ],
+  [
+    'a loaded leg that drops by itself, the other held: no fault of the neutral',
+    { panel: { anV: 121, bnV: 119, abV: 240, anLoadedV: 114, bnLoadedV: 121, abLoadedV: 235 } },
     'clear',
   ],
   ['never measured', {}, 'not-seen'],

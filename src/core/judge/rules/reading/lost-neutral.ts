@@ -82,7 +82,7 @@ export const lostNeutral = defineRule({
           })
         : found('suspect', under, facts, {
             ...more,
-            base: { severity: 4, likelihood: 3, because: 'the legs move apart under load' },
+            base: { severity: 4, likelihood: 3, because: 'the unloaded leg rises under load' },
           });
     }
     return clear(
@@ -96,8 +96,9 @@ export const lostNeutral = defineRule({
 });
 
 /**
- * By how much the legs move apart from rest to a large load on one of them, V, where both states were
- * read. A sound neutral holds them; the drop of the loaded leg itself is a volt or two.
+ * By how much the unloaded leg rises when a large load is switched on at the other, V: what the neutral
+ * itself loses, whatever the loaded leg drops of its own. Undefined where neither was read.
+ * @example 30 A over 0.05 Ω of a sound neutral: 1.5 V.
  */
 function movedUnderLoad({ site: { reader }, panel }: Scene, a: Fact<number>, b: Fact<number>) {
   const [aLoaded, bLoaded] = [
@@ -109,7 +110,7 @@ function movedUnderLoad({ site: { reader }, panel }: Scene, a: Fact<number>, b: 
   if (!bLoaded) return { want: want(panel.id, 'bnLoadedV', 'measure B to neutral, the load on') };
   return {
     want: undefined,
-    apart: Math.abs(aLoaded.value - bLoaded.value - (a.value - b.value)),
+    apart: Math.max(aLoaded.value - a.value, bLoaded.value - b.value),
     aV: aLoaded.value,
     bV: bLoaded.value,
     abV: reader.value(panel.id, 'abLoadedV'),
