@@ -78,8 +78,10 @@ describe('a wired breaker', () => {
 
   test('taken out with its neutral and ground', () => {
     const here = kitchen();
+    here.facts({ conductorCount: 1 }, 'nbar/t3');
     const panel = done(here, takeOutDevice(at(here, 7), { withOthers: true }, hand(here)));
     expect(looseWires(panel)).toHaveLength(3);
+    expect(here.book.site.reader.value('nbar/t3', 'conductorCount')).toBe(0);
   });
 
   test('a wire loosened, capped and landed again takes its circuit along', () => {

@@ -24,7 +24,16 @@ export function takeOutDevice(
   const changes = new Changes(site.reader);
   changes.say(device.id, mistaken ? { removed: true } : { takenOut: true });
   rehang(device, (ref) => (isOf(device, ref) ? undefined : ref), bench, changes);
-  if (withOthers) for (const { id } of othersOf(device, panel)) changes.say(id, { landsOn: null });
+  const off = new Map<string, number>();
+  for (const { id, landsOn } of withOthers ? othersOf(device, panel) : []) {
+    changes.say(id, { landsOn: null });
+    off.set(landsOn!.value!, (off.get(landsOn!.value!) ?? 0) + 1);
+  }
+  // What was counted under a bar's screw is less by what came off it.
+  for (const [screw, many] of off) {
+    const count = site.reader.value(screw, 'conductorCount');
+    if (count !== undefined) changes.say(screw, { conductorCount: Math.max(0, count - many) });
+  }
   if (leaves && device.stands === 'position')
     for (let step = 0; step < device.height; step += 1)
       changes.say(positionRef(panel.id, device.column, device.row + step), { opening: leaves });
