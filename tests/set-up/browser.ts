@@ -6,7 +6,8 @@ import { deserialize, serialize } from 'node:v8';
 if (typeof window !== 'undefined') {
   // What is hidden is not looked for: telling it costs seconds in a long form.
   const { configure } = await import('@testing-library/dom');
-  configure({ defaultHidden: true });
+  // A busy machine may take seconds over what is a moment otherwise: a wait ends when the thing is there.
+  configure({ defaultHidden: true, asyncUtilTimeout: 8000 });
   Object.assign(globalThis, { TextDecoder, TextEncoder });
   globalThis.structuredClone ??= <T>(value: T) => deserialize(serialize(value)) as T;
   if (!globalThis.crypto?.randomUUID)

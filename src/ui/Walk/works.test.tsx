@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { act, cleanup, fireEvent } from '@testing-library/react';
+import { act, cleanup, fireEvent, waitFor } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
 import { deviceAt } from '@/core/fieldwork/recording/device-at';
 import { looseWires } from '@/core/fieldwork/recording/loose-wires';
@@ -80,7 +80,7 @@ describe('by a line', () => {
   const enter = async (container: HTMLElement) =>
     act(async () => {
       fireEvent.keyDown(container.querySelector('#shorthand')!, { key: 'Enter' });
-      await new Promise((done) => setTimeout(done, 30));
+      await Promise.resolve();
     });
 
   test.each([
@@ -90,9 +90,9 @@ describe('by a line', () => {
     ['7 >never', 'none'],
     ['9 20', '9+11: Dryer'],
   ])('%s', async (text, stands) => {
-    const { container, site, recorded } = await inHand(wired(), typed(text));
+    const { container, site, kept } = await inHand(wired(), typed(text));
     await enter(container);
-    expect(recorded().length).toBeGreaterThan(0);
+    await kept(1);
     const all = site().panels[0]!.devices.map(
       ({ label, terminals }) => `${label}: ${terminals[0]!.circuit?.name}`,
     );
@@ -101,11 +101,12 @@ describe('by a line', () => {
   });
 
   test('a name that may have been meant otherwise is asked about once', async () => {
-    const { container, recorded } = await inHand(wired(), typed('8 15 lamps 81w'));
+    const { container, recorded, kept } = await inHand(wired(), typed('8 15 lamps 81w'));
     await enter(container);
+    await waitFor(() => expect(container.textContent).toContain('81w became part of the name'));
     expect(recorded()).toEqual([]);
-    expect(container.textContent).toContain('81w became part of the name');
     await enter(container);
+    await kept(1);
     expect(recorded().some((one) => one.kind === 'add' && one.facts.name === 'Lamps 81w')).toBe(
       true,
     );
@@ -116,8 +117,8 @@ describe('by a line', () => {
     async (text) => {
       const { container, recorded } = await inHand(wired(), typed(text));
       await enter(container);
+      await waitFor(() => expect(container.querySelector('[aria-invalid=true]')).not.toBeNull());
       expect(recorded()).toEqual([]);
-      expect(container.querySelector('[aria-invalid=true]')).not.toBeNull();
     },
   );
 });
