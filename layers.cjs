@@ -51,6 +51,7 @@ const core = [
       check: 'what a rule is, what it may look at, and the places it is asked at',
       rules: 'one rule a file, each with its table of cases',
       examine: 'every rule at every place; what was seen and not',
+      scope: 'what a visit agreed to do, and how far it was done',
       grading: 'matrix, evidence, pairs, schools, overrules',
       assess: 'entries to graded findings, anew or step by step',
       permit: 'the outcome against the permitted work',

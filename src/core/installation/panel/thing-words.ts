@@ -31,6 +31,7 @@ const typeWords: Record<ThingType, string> = {
   photo: 'Photo',
   ruling: 'Ruling',
   mend: 'Mended on the visit',
+  omission: 'Not looked at',
   round: 'Round',
   instrument: 'Instrument',
   'what-if': 'What if',

@@ -6,6 +6,8 @@ import { coverageOf, notSeenLines } from '../examine/coverage';
 import type { Examination } from '../examine/examine';
 import { examine, verdictsOf } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
+import type { VisitCoverage } from '../scope/visit-coverage';
+import { visitCoverage } from '../scope/visit-coverage';
 import type { Finding } from '../grading/finding';
 import { judge } from '../grading/judge';
 import type { Assessment } from './assessment';
@@ -54,6 +56,7 @@ export function assessmentOf(
 ): Assessment {
   const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
+  let visit: VisitCoverage | undefined;
   return {
     inspection: FactReader.wholeOf(site.reader),
     site,
@@ -66,6 +69,9 @@ export function assessmentOf(
     findings,
     notSeen: notSeenLines(open, unseen),
     coverage: coverageOf(open, unseen, clear),
+    get visit() {
+      return (visit ??= visitCoverage(site, examination));
+    },
     asFound: undefined,
     mended: [],
   };

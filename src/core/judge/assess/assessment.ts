@@ -6,6 +6,7 @@ import type { Finding } from '../grading/finding';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
+import type { VisitCoverage } from '../scope/visit-coverage';
 import type { MendedFinding } from './mend';
 
 /** Everything that follows from the entries. */
@@ -20,6 +21,8 @@ export interface Assessment {
   findings: Finding[];
   notSeen: NotSeenLine[];
   coverage: Coverage;
+  /** What was agreed and what of it was done, put together when it is asked for. */
+  readonly visit: VisitCoverage;
   /** As it was found, where something was mended on the visit. */
   asFound: Assessment | undefined;
   /** Findings that were mended, or said to be, while the inspector was there; as they were found. */

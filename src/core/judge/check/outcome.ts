@@ -11,6 +11,8 @@ export interface Want {
   property: PropertyName;
   /** Imperative and short: "read the marking beside the screw". */
   say: string;
+  /** No act of the visit brings it: the registry does not know what was read. */
+  gap?: true;
 }
 
 /** The answer of a check. Silence is never a pass: a missing fact that matters is *not seen*. */
@@ -60,6 +62,8 @@ export const want = (about: string, property: PropertyName, say: string): Want =
   property,
   say,
 });
+/** A want that no act of the visit brings. */
+export const gap = (wanted: Want): Want => ({ ...wanted, gap: true });
 export const present = (...facts: (Fact | undefined)[]): Fact[] =>
   facts.filter((fact) => fact !== undefined);
 

@@ -35,6 +35,8 @@ export const thingTypes = {
   ruling: { in: ['site'] },
   /** Work done on findings while the inspector was there. */
   mend: { in: ['site'] },
+  /** Why an agreed act of the visit was not done. */
+  omission: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {

@@ -1,6 +1,6 @@
 import { familiesOfNameplate, sameWords, wholeMaker } from '../../../codes/families/nameplate';
 import type { Family } from '../../../codes/families/family';
-import { clear, defineRule, notSeen, present, want } from '../../check/rule';
+import { clear, defineRule, gap, notSeen, present, want } from '../../check/rule';
 import { panelPlace } from '../../check/places';
 
 /** A panel whose construction family is in the registry of families with a bad history. */
@@ -46,13 +46,13 @@ export const hazardFamily = defineRule({
     const ofMaker = familiesOfNameplate(registry, maker.value);
     const registryOf = `the registry of ${scene.settings.organisation}`;
     if (ofMaker.length === 0)
-      return notSeen(want(place.ref, 'maker', `not in ${registryOf}: ${maker.value}`));
+      return notSeen(gap(want(place.ref, 'maker', `not in ${registryOf}: ${maker.value}`)));
     if (!model && !ofMaker.every((family) => mapsWhole(family, maker.value)))
       return notSeen(want(place.ref, 'model', 'read the model on the label'));
     const mapped = model ? familiesOfNameplate(registry, maker.value, model.value) : ofMaker;
     if (mapped.length === 0)
       return notSeen(
-        want(place.ref, 'model', `not in ${registryOf}: ${maker.value} ${model!.value}`),
+        gap(want(place.ref, 'model', `not in ${registryOf}: ${maker.value} ${model!.value}`)),
       );
     const family = mapped.find(({ hazard }) => hazard);
     if (!family) return clear(`${mapped[0]!.name}: no history known`, maker, model);

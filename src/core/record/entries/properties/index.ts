@@ -5,6 +5,7 @@ import { panelProperties } from './panel';
 import { readingProperties } from './reading';
 import { rulingProperties } from './ruling';
 import { mendProperties } from './mend';
+import { omissionProperties } from './omission';
 import { noteProperties } from './note';
 import { permitProperties } from './permit';
 import { placeProperties } from './place';
@@ -25,6 +26,7 @@ export const properties = {
   ...rulingProperties,
   ...mendProperties,
   ...readingProperties,
+  ...omissionProperties,
 };
 
 export type PropertyName = keyof typeof properties;

@@ -57,8 +57,14 @@ export const placeProperties = {
   present: text(['site'], 'Who is present', 400, setOut),
   scope: choice(
     ['site'],
-    'This inspector',
-    { looks: 'looks only', opens: 'may open', tests: 'may open and test' },
+    'Agreed for this visit',
+    {
+      outside: 'outside only',
+      looks: 'looks only',
+      opens: 'may open',
+      tests: 'may open and test',
+      full: 'everything, touching and tracing too',
+    },
     setOut,
   ),
   mayShutOff: choice(
