@@ -2,6 +2,7 @@ import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import { shapesText } from '@/core/show/drawing/svg-text';
 import type { Balloon } from '@/core/show/report/blocks/sealed-text';
 import type { DrawnPanel } from '@/core/show/report/blocks/sealed-text';
+import { numberWords } from '@/core/show/report/places';
 import { drawingAlt } from '@/core/show/report/blocks/drawn-panel';
 
 const margin = 9.4;
@@ -23,13 +24,13 @@ export function SheetDrawing({ drawn }: { drawn: DrawnPanel }) {
         }}
       />
       {marks.map((mark) => (
-        <Mark key={mark.number} mark={mark} />
+        <Mark key={numberWords(mark)} mark={mark} />
       ))}
     </svg>
   );
 }
 
-function Mark({ mark: { number, grade, side, at, to, lines } }: { mark: Balloon }) {
+function Mark({ mark: { number, letter = '', grade, side, at, to, lines } }: { mark: Balloon }) {
   const edge = at.x + (side === 'left' ? 0.95 : -0.95);
   const out = side === 'left' ? -1 : 1;
   const leader = `M${edge} ${at.y}L${to.x} ${to.y}`;
@@ -70,6 +71,7 @@ function Mark({ mark: { number, grade, side, at, to, lines } }: { mark: Balloon 
         fill="var(--ink)"
       >
         {number}
+        {letter}
       </text>
       {lines.map((line, index) => (
         <text

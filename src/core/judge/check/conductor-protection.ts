@@ -309,8 +309,17 @@ function checkNameplate(
     return notSeen(
       want(terminal.device.id, 'temperatureMarkC', 'read the temperature mark at both ends'),
     );
-  return clear(`${deviceA} A, within the nameplate`, minimum.fact, maximum.fact, terminal.ratingA);
+  const larger = ampacities.some((one) => deviceA > one.most);
+  return clear(
+    `${deviceA} A, ${larger ? largerByNameplate : 'within the nameplate'}`,
+    minimum.fact,
+    maximum.fact,
+    terminal.ratingA,
+  );
 }
+
+/** Said of a device that the wire alone would not allow. */
+export const largerByNameplate = 'larger than the wire alone allows, within the nameplate';
 
 /**
  * 430.52(C)(1): largest device of a motor, A: breaker 250 %, time-delay fuse 175 %, other fuse 300 %

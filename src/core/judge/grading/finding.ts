@@ -50,6 +50,8 @@ export interface Finding {
   madeSafe: string | undefined;
   /** Place the inspector gave it among findings of its grade. */
   reportPlace: number | undefined;
+  /** The inspector tells it apart from others like it. */
+  apart: boolean;
   /** Findings of the same cause, or merged by the inspector, taken over as evidence. */
   absorbed: Verdict[];
   /** Of them those that were Danger now or Urgent themselves: what they ask for is printed all the same. */

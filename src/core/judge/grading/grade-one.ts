@@ -139,6 +139,7 @@ export function gradeOne(
     overrule: undefined,
     madeSafe: undefined,
     reportPlace: undefined,
+    apart: false,
     absorbed: [],
     pressing: [],
   };

@@ -18,7 +18,12 @@ export function applyRuling(
     [finding.verdict.place.ref, ...(finding.verdict.place.formerly ?? [])]
       .map((ref) => reader.value(ref, 'madeSafe'))
       .find((words) => words !== undefined);
-  const placed = { ...finding, madeSafe, reportPlace: ruling?.reportPlace };
+  const placed = {
+    ...finding,
+    madeSafe,
+    reportPlace: ruling?.reportPlace,
+    apart: ruling?.apart ?? false,
+  };
   const to = ruling?.overruledTo;
   if (!to) return placed;
   const refused = !ruling.reason

@@ -11,6 +11,8 @@ export interface Ruling {
   madeSafe: Fact<string> | undefined;
   mergedInto: string | undefined;
   reportPlace: number | undefined;
+  /** Split off from findings like it. */
+  apart: boolean;
 }
 
 /** Rulings by the key of their finding; of several on one finding the last recorded. */
@@ -29,6 +31,7 @@ export function readRulings(reader: FactReader): ReadonlyMap<string, Ruling> {
       madeSafe: reader.fact(thing.id, 'madeSafeHow'),
       mergedInto: into === undefined ? undefined : keyToday(reader, into),
       reportPlace: reader.value(thing.id, 'reportPlace') ?? undefined,
+      apart: reader.value(thing.id, 'toldApart') ?? false,
     });
   }
   return rulings;

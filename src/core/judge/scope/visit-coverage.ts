@@ -18,7 +18,14 @@ import { visitActs } from './visit-act';
 /** An act that was agreed, and how far it was done. */
 export interface ActDone extends VisitAct {
   /** What is still wanted by it, each once, the gravest first; nothing: it was made. */
-  wants: { say: string; places: Place[]; likely: boolean; severity: Severity; rule: string }[];
+  wants: {
+    say: string;
+    property: PropertyName;
+    places: Place[];
+    likely: boolean;
+    severity: Severity;
+    rule: string;
+  }[];
   /** Why it was not made, where somebody said so. */
   omission: Omission | undefined;
 }
@@ -74,7 +81,15 @@ export function visitCoverage(
     }
     const { wants } = done(act);
     const line = wants.find((one) => one.say === want.say && one.likely === likely);
-    if (!line) wants.push({ say: want.say, places: [place], likely, severity, rule });
+    if (!line)
+      wants.push({
+        say: want.say,
+        property: want.property,
+        places: [place],
+        likely,
+        severity,
+        rule,
+      });
     else {
       if (!line.places.some(({ ref }) => ref === place.ref)) line.places.push(place);
       if (severity > line.severity) line.severity = severity;

@@ -1,4 +1,6 @@
 import type { Balloon } from './blocks/sealed-text';
+import { eachPlace } from './places';
+import type { PlacedFinding } from './places';
 import type { ReportFinding } from './report';
 import type { PanelView } from '../../installation/panel/views';
 import type { Geometry } from '../drawing/geometry';
@@ -11,9 +13,9 @@ export function balloons(
   findings: readonly ReportFinding[],
   panel: PanelView,
   g: Geometry,
-): { placed: Balloon[]; elsewhere: ReportFinding[] } {
+): { placed: Balloon[]; elsewhere: PlacedFinding[] } {
   const { width, height } = sheetSize(g);
-  const here = findings.filter((finding) => finding.panel === panel.id);
+  const here = findings.flatMap(eachPlace).filter((finding) => finding.panel === panel.id);
   const anchored = here.flatMap((finding) => {
     const anchor = anchorOf(g, panel, finding.ref);
     if (!anchor) return [];
@@ -28,6 +30,7 @@ export function balloons(
     );
     return onSide.map(({ finding, to }, index): Balloon => ({
       number: finding.number,
+      ...(finding.letter && { letter: finding.letter }),
       grade: finding.grade,
       side,
       at: { x: side === 'left' ? -1.1 : width + 1.1, y: ys[index]! },
@@ -35,8 +38,8 @@ export function balloons(
       lines: clipLines(wrap(`${finding.place}: ${finding.short}`, 26), 3),
     }));
   });
-  const marked = new Set(anchored.map((one) => one.finding.number));
-  return { placed, elsewhere: here.filter((finding) => !marked.has(finding.number)) };
+  const marked = new Set(anchored.map((one) => one.finding));
+  return { placed, elsewhere: here.filter((finding) => !marked.has(finding)) };
 }
 
 /** Moves labels apart to the pitch, keeping their order, within the drawing's height where it can be. */

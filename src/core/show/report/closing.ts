@@ -3,6 +3,8 @@ import { verdictKeys } from '../../judge/examine/verdict';
 import type { Finding } from '../../judge/grading/finding';
 import { gradeWords } from '../../vocabulary/grade';
 import { readRulings } from '../../judge/grading/rulings';
+import { eachPlace } from './places';
+import type { PlacedFinding } from './places';
 import type { ReportData, ReportFinding } from './report';
 import { standingsIn } from '../../judge/assess/standing';
 import { keyToday } from '../../installation/panel/standing-in';
@@ -29,10 +31,10 @@ interface Standing {
 }
 
 /** How each item of a report stands in an assessment; items are found by older keys too. */
-function standings({ findings }: Issued, assessment: Assessment): Standing[] {
+function standings(issued: readonly PlacedFinding[], assessment: Assessment): Standing[] {
   const { settings } = assessment;
   const standing = standingsIn(assessment);
-  return findings.map((before): Standing => {
+  return issued.map((before): Standing => {
     const { state, finding } = standing(keyOf(before));
     const short = finding && findingWords(finding.verdict, 'short', settings);
     if (finding) {
@@ -59,9 +61,10 @@ export function compareWithIssued(
 ): ReturnComparison {
   const { findings, settings, site } = assessment;
   const rulings = readRulings(site.reader);
-  const now = standings(issued, assessment);
-  const sealed = then && standings(issued, then);
-  const items = issued.findings.map((before, index): ReturnItem => {
+  const placed = issued.findings.flatMap(eachPlace);
+  const now = standings(placed, assessment);
+  const sealed = then && standings(placed, then);
+  const items = placed.map((before, index): ReturnItem => {
     const key = keyOf(before);
     const { finding, short } = now[index]!;
     const state = byRulesAlone(now[index]!, sealed?.[index]);
@@ -71,6 +74,7 @@ export function compareWithIssued(
     return {
       key,
       number: before.number,
+      ...(before.letter && { letter: before.letter }),
       title: before.title,
       place: before.place,
       panel: before.panel,
@@ -91,7 +95,7 @@ export function compareWithIssued(
             : undefined,
     };
   });
-  const known = new Set(issued.findings.map((one) => keyToday(site.reader, keyOf(one))));
+  const known = new Set(placed.map((one) => keyToday(site.reader, keyOf(one))));
   const fresh = findings
     .filter(({ verdict }) => !verdictKeys(verdict).some((key) => known.has(key)))
     .map(({ key, verdict, grade }) => ({

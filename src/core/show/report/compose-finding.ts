@@ -3,6 +3,7 @@ import { propertySpec } from '../../record/entries/properties';
 import type { Fact } from '../../record/entries/inspection';
 import { gradeWords } from '../../vocabulary/grade';
 import type { Finding } from '../../judge/grading/finding';
+import type { FindingItem } from '../../judge/grading/items';
 import { legacyWords } from '../../judge/grading/legacy';
 import { likelihoodWords, severityWords } from '../../judge/grading/matrix';
 import type { Message } from '../../judge/check/rule';
@@ -21,15 +22,52 @@ import type { ReportFinding, ReportPhoto } from './report';
 import type { Provenance } from './provenance';
 import { nameOf } from './provenance';
 
-/** One finding as the report holds it: words, grade, ways, exact facts, and what it rests on. */
+/** One thing as the report holds it: words, grade and ways once, each place with its facts. */
 export function reportFinding(
+  { places }: Pick<FindingItem, 'places'>,
+  number: number,
+  assessment: Assessment,
+  frame: Provenance,
+  whyHere: (finding: Finding) => WhyHere | undefined,
+  photos: readonly ReportPhoto[],
+): ReportFinding {
+  const all = places.map(({ finding, letter }) => {
+    const one = reportPlace(finding, number, assessment, frame, whyHere(finding), photos);
+    const { ref, panel, panelName, place, short, seen, certainty } = one;
+    const { exact, torque, isolation, absorbed, trace, recorded, also } = one;
+    return {
+      one,
+      place: {
+        letter,
+        ref,
+        panel,
+        panelName,
+        place,
+        short,
+        seen,
+        certainty,
+        whyHere: one.whyHere,
+        also,
+        exact,
+        torque,
+        isolation,
+        absorbed,
+        trace,
+        recorded,
+      },
+    };
+  });
+  return { ...all[0]!.one, places: all.map(({ place }) => place) };
+}
+
+function reportPlace(
   finding: Finding,
   number: number,
   { site, settings }: Assessment,
   frame: Provenance,
   whyHere: WhyHere | undefined,
   photos: readonly ReportPhoto[],
-): ReportFinding {
+): Omit<ReportFinding, 'places'> {
   const { verdict, outcome, grade } = finding;
   const { rule, place, panel } = verdict;
   const text = (part: keyof Message) => findingWords(verdict, part, settings);

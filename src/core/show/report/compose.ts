@@ -4,6 +4,12 @@ import { propertySpec } from '../../record/entries/properties';
 import type { Fact } from '../../record/entries/inspection';
 import { crowdedPositions } from '../../fieldwork/recording/check';
 import { gradeAdvice, gradeWords, grades } from '../../vocabulary/grade';
+import { itemsOf } from '../../judge/grading/items';
+import type { FindingItem } from '../../judge/grading/items';
+import { eachPlace, placesWords } from './places';
+import { scopeWords } from './scope-words';
+import { reportVisit } from './visit';
+import { worthTelling } from './worth-telling';
 import type { Finding } from '../../judge/grading/finding';
 import { verdictKeys } from '../../judge/examine/verdict';
 import type { Hazard } from '../../vocabulary/severity';
@@ -43,25 +49,25 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
   const panelName = (id: string) => site.panels.find((panel) => panel.id === id)?.name ?? 'Panel';
   const whyHere = whyHereOf(assessment);
   const author = (id: string) => nameOf(id, frame);
+  const items = itemsOf(assessment.findings, settings);
   const photos = reportPhotos(
     assessment,
     [
-      ...assessment.findings.map(({ verdict }, index) => ({
-        number: index + 1,
-        ref: verdict.place.ref,
-      })),
-      ...mendedPlaces(assessment, assessment.findings.length + 1),
+      ...items.flatMap(({ number, places }) =>
+        places.map(({ finding: { verdict } }) => ({ number, ref: verdict.place.ref })),
+      ),
+      ...mendedPlaces(assessment, items.length + 1),
     ],
     author,
   );
-  const findings = assessment.findings.map((finding, index) =>
-    reportFinding(finding, index + 1, assessment, frame, whyHere(finding), photos),
+  const findings = items.map((one) =>
+    reportFinding(one, one.number, assessment, frame, whyHere, photos),
   );
   const hazards = (Object.keys(comparisons) as Hazard[]).filter((hazard) =>
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 5,
+    version: 6,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -75,6 +81,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     permit: reportPermit(assessment),
     head: reportHead(assessment),
     told: toldAndAgreed(assessment),
+    scope: scopeWords(assessment),
     summary: summarise(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
@@ -89,8 +96,9 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
       id: panel.id,
       name: panel.name,
       marks: findings
+        .flatMap(eachPlace)
         .filter((finding) => finding.panel === panel.id)
-        .map(({ number, grade, ref }) => ({ number, grade, ref })),
+        .map(({ number, letter, grade, ref }) => ({ number, letter, grade, ref })),
       label: labelFacts(panel, site),
     })),
     photos,
@@ -119,8 +127,10 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
       panelName: panelName(line.panel),
     })),
     coverage,
+    visit: reportVisit(assessment),
+    worthTelling: worthTelling(assessment),
     readings: reportReadings(assessment, author),
-    whatIfs: keptWhatIfs(assessment, frame),
+    whatIfs: keptWhatIfs(assessment, items, frame),
     doubts: [
       ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, site, frame)),
       ...crowdedPositions(site).map(
@@ -139,7 +149,8 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
 }
 
 function keptWhatIfs(
-  { site: { reader }, findings }: Assessment,
+  { site: { reader } }: Assessment,
+  items: readonly FindingItem[],
   frame: Provenance,
 ): ReportData['whatIfs'] {
   return [...reader.inspection.things.values()].flatMap(({ id, type }) => {
@@ -147,13 +158,15 @@ function keptWhatIfs(
       type === 'what-if' && !reader.value(id, 'removed') && reader.fact(id, 'whatIfSays');
     if (!says) return [];
     const evidence = keyToday(reader, reader.value(id, 'evidenceFor') ?? '');
-    const at = findings.findIndex(({ verdict, absorbed }) =>
-      [verdict, ...absorbed].flatMap(verdictKeys).includes(evidence),
+    const of = items.find(({ places }) =>
+      places.some(({ finding: { verdict, absorbed } }) =>
+        [verdict, ...absorbed].flatMap(verdictKeys).includes(evidence),
+      ),
     );
     return {
       name: reader.value(id, 'name') ?? 'What if',
       says: says.value,
-      finding: at < 0 ? undefined : at + 1,
+      finding: of?.number,
       by: nameOf(says.author, frame),
       at: says.at,
     };
@@ -199,9 +212,9 @@ function firstThings(
           days: settings.deadlineDays[grade],
           before: beforeWords(role),
         }),
-        findings: here.map(({ number, title, panelName, place }) => ({
-          number,
-          title: `${title} (${panelName}, ${place})`,
+        findings: here.map((finding) => ({
+          number: finding.number,
+          title: `${finding.title} (${placesWords(finding)})`,
         })),
       };
     });
@@ -217,6 +230,8 @@ const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
         owner: 'and nothing added to it before',
         landlord: 'and before it is let again',
         tenant: 'by the landlord, who is told in writing',
+        trust: 'and before more people are let in',
+        authority: 'by the owner, who is told in writing',
       }[role];
 
 function conflictWords(facts: readonly Fact[], site: SiteView, frame: Provenance): string {

@@ -53,8 +53,13 @@ export function labelFacts(panel: PanelView, site: SiteView): string {
   const read = said(panel.id, site, [
     'supplySize',
     'supplyMetal',
+    'supplyNeutralSize',
+    'supplyGroundSize',
+    'supplyLength',
+    'supplyRaceway',
     'labelBusA',
     'labelMainA',
+    'labelAccepts',
     'labelCircuits',
     'labelTandemPositions',
     'labelGroundsPerTerminal',

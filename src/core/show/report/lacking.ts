@@ -3,6 +3,7 @@ import { verdictKeys } from '../../judge/examine/verdict';
 import type { Grade } from '../../vocabulary/grade';
 import { graver } from '../../vocabulary/grade';
 import { keyOf } from './closing';
+import { eachPlace } from './places';
 import type { ReportData, ReportFinding } from './report';
 
 /** A Danger now or an Urgent of today's rules that an issued report lacks. */
@@ -23,7 +24,9 @@ const pressing = (grade: Grade): boolean => grade === 'danger' || grade === 'urg
  * @param then the sealed entries, assessed with the sealed settings
  */
 export function lackingIn({ findings }: Pick<ReportData, 'findings'>, then: Assessment): Lacking[] {
-  const said = new Map<string, ReportFinding>(findings.map((one) => [keyOf(one), one]));
+  const said = new Map<string, ReportFinding>(
+    findings.flatMap(eachPlace).map((one) => [keyOf(one), one]),
+  );
   return then.findings.flatMap(({ key, verdict, grade, absorbed }) => {
     if (!pressing(grade)) return [];
     const before = [verdict, ...absorbed]

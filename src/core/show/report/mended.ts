@@ -6,6 +6,7 @@ import { propertySpec } from '../../record/entries/properties';
 import type { PropertyValue } from '../../record/entries/properties';
 import type { WhyHere } from '../../model/simulation/explain';
 import { counted } from '../../vocabulary/phrases';
+import { itemsOf } from '../../judge/grading/items';
 import type { Finding } from '../../judge/grading/finding';
 import { thingWords } from '../../installation/panel/thing-words';
 import { reportFinding } from './compose-finding';
@@ -38,41 +39,59 @@ export function reportMended(
   if (!asFound || mended.length === 0) return undefined;
   const visit = site.site ? site.reader.value(site.site, 'visitKind') : undefined;
   const taken = photosOf(site);
-  const findings = mended.map(({ finding, mend, now }, index): ReportMended => {
-    const number = first + index;
-    const shows = new Set(
-      photos.filter(({ findings }) => findings.includes(number)).map((one) => one.number),
-    );
-    const after = taken.flatMap(({ id }, at) => {
-      const { entry } = site.reader.inspection.things.get(id)!;
-      return shows.has(at + 1) && mend.entries.has(entry) ? [at + 1] : [];
-    });
-    return {
-      finding: reportFinding(finding, number, asFound, frame, why(finding), photos),
-      by: mend.by,
-      how: mend.how,
-      parts: mend.parts,
-      at: mend.at,
-      author: nameOf(mend.author, frame),
-      readings: mend.readings.map(
-        (fact) =>
-          `${thingWords(fact.about, site)}, ${propertySpec(fact.property)!.label.toLowerCase()}: ${valueWords(fact, site)}`,
-      ),
-      before: [...shows].filter((one) => !after.includes(one)),
-      after,
-      now,
-      says: nowWords[now],
-    };
-  });
+  const findings = mendedItems(assessment).map(
+    ({ places, mended: { mend, now } }, index): ReportMended => {
+      const number = first + index;
+      const shows = new Set(
+        photos.filter(({ findings }) => findings.includes(number)).map((one) => one.number),
+      );
+      const after = taken.flatMap(({ id }, at) => {
+        const { entry } = site.reader.inspection.things.get(id)!;
+        return shows.has(at + 1) && mend.entries.has(entry) ? [at + 1] : [];
+      });
+      return {
+        finding: reportFinding({ places }, number, asFound, frame, why, photos),
+        by: mend.by,
+        how: mend.how,
+        parts: mend.parts,
+        at: mend.at,
+        author: nameOf(mend.author, frame),
+        readings: mend.readings.map(
+          (fact) =>
+            `${thingWords(fact.about, site)}, ${propertySpec(fact.property)!.label.toLowerCase()}: ${valueWords(fact, site)}`,
+        ),
+        before: [...shows].filter((one) => !after.includes(one)),
+        after,
+        now,
+        says: nowWords[now],
+      };
+    },
+  );
   return { title: mendedTitle(visit), says: mendedSentence(mended, visit) ?? '', findings };
 }
 
 /** Where what was mended was found, as it is known today: for the photos that show it. */
-export const mendedPlaces = ({ mended, site }: Assessment, first: number) =>
-  mended.map(({ finding }, index) => {
-    const key = keyToday(site.reader, finding.key);
-    return { number: first + index, ref: key.slice(key.indexOf('|') + 1) };
-  });
+export const mendedPlaces = (assessment: Assessment, first: number) =>
+  mendedItems(assessment).flatMap(({ places }, index) =>
+    places.map(({ finding }) => {
+      const key = keyToday(assessment.site.reader, finding.key);
+      return { number: first + index, ref: key.slice(key.indexOf('|') + 1) };
+    }),
+  );
+
+/** Like things mended by one work and standing alike since are told once. */
+function mendedItems({ mended, settings }: Pick<Assessment, 'mended' | 'settings'>) {
+  const of = new Map(mended.map((one) => [one.finding, one]));
+  const standing = (finding: Finding) => {
+    const { mend, now } = of.get(finding)!;
+    return `${mend.id}|${now}`;
+  };
+  return itemsOf(
+    mended.map(({ finding }) => finding),
+    settings,
+    standing,
+  ).map(({ places }) => ({ places, mended: of.get(places[0]!.finding)! }));
+}
 
 /** What was mended, in the words of the visit; nothing where nothing was said to be. */
 export function mendedSentence(

@@ -12,7 +12,7 @@ import type { ReportReading } from './readings';
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 5;
+  version: 6;
   inspection: string;
   place: string;
   address: string;
@@ -30,7 +30,9 @@ export interface ReportData {
   head: string[];
   /** What was told, agreed and known beforehand, as recorded. */
   told: { label: string; says: string }[];
-  /** What it comes to, in three sentences. */
+  /** What was agreed, what was told, and how it is graded: sentences at the head. */
+  scope: string[];
+  /** What it comes to, in a few sentences. */
   summary: string[];
   firstThings: FirstThings[];
   findings: ReportFinding[];
@@ -39,7 +41,7 @@ export interface ReportData {
   panels: {
     id: string;
     name: string;
-    marks: { number: number; grade: Grade; ref: string }[];
+    marks: { number: number; letter: string; grade: Grade; ref: string }[];
     /** What its label says, for whoever quotes. */
     label: string;
   }[];
@@ -56,6 +58,10 @@ export interface ReportData {
   staysOn: string | undefined;
   notSeen: (Omit<NotSeenLine, 'places'> & { places: string[]; panelName: string })[];
   coverage: Coverage;
+  /** What was agreed and what of it was done. Undefined: issued before it was counted. */
+  visit: ReportVisit | undefined;
+  /** Answers that are clear and worth telling. */
+  worthTelling: WorthTelling[];
   /** Of a closing report: the report it closes, item by item. */
   closing?: ReturnComparison & { of: string };
   readings: ReportReading[];
@@ -157,8 +163,71 @@ export interface ReportMended {
   says: string;
 }
 
+/** What was agreed for the visit, and what of it was done. */
+export interface ReportVisit {
+  /** "looking, and opening doors and covers" */
+  scope: string;
+  /** Somebody recorded it; else everything is taken as agreed. */
+  recorded: boolean;
+  made: number;
+  agreed: number;
+  /** What the acts of this scope are called: "looks", "looks and tests". */
+  acts: string;
+  notMade: {
+    /** Panel it is of; undefined: of the building or the visit. */
+    panel: string | undefined;
+    /** What was to be looked at. */
+    what: string;
+    /** The facts still wanted, as labels: what a layman may read. */
+    facts: string[];
+    /** What would have to be done for them, for who may do it. */
+    wants: string[];
+    /** Likely a finding, once seen. */
+    likely: string[];
+    /** Looking alone would show it: no door, tool or touch. */
+    looking: boolean;
+    because: string | undefined;
+    by: string | undefined;
+  }[];
+  /** What lies outside what was agreed, and the grave things it could hide. */
+  outside: string | undefined;
+  /** Facts got by an act that was not agreed. */
+  beyond: string[];
+}
+
+/** A clear answer worth telling, at its places. */
+export interface WorthTelling {
+  title: string;
+  places: string[];
+  says: string;
+}
+
+/** One place of a finding: what was seen there, and what whoever works there needs. */
+export interface ReportPlace {
+  /** "a", "b", …; nothing where there is one place. */
+  letter: string;
+  ref: string;
+  panel: string;
+  panelName: string;
+  place: string;
+  short: string;
+  seen: string;
+  certainty: Certainty;
+  whyHere: WhyHere | undefined;
+  also: string[];
+  exact: string[];
+  torque: string;
+  isolation: string;
+  absorbed: string[];
+  trace: TraceLine[];
+  recorded: ReportFinding['recorded'];
+}
+
+/** One thing told once, of its first place; the others beside it. */
 export interface ReportFinding {
   number: number;
+  /** In the order of panel and place; one at least. */
+  places: ReportPlace[];
   rule: string;
   ref: string;
   panel: string;

@@ -8,6 +8,8 @@ export type ItemNow = 'mended' | 'still-found' | 'changed' | 'not-seen' | 'gone'
 export interface ReturnItem {
   key: string;
   number: number;
+  /** Of a place among several of one number. */
+  letter?: string;
   title: string;
   place: string;
   panel: string;

@@ -1,5 +1,6 @@
 import { directoryWords } from './directory-words';
 import { mendingWords } from './mending';
+import { eachPlace, numberWords } from './places';
 import type { ReportData } from './report';
 
 /** Rows under a heading, of words. */
@@ -8,7 +9,7 @@ export interface Rows {
   rows: string[][];
 }
 
-/** One row a finding. */
+/** One row a place of a finding. */
 export const findingRows = ({
   findings,
   mended,
@@ -35,13 +36,15 @@ export const findingRows = ({
     'mended on the visit',
   ],
   rows: [
-    ...findings.map((finding) => ({ finding, done: '' })),
-    ...(mended?.findings ?? []).map(({ finding, how, by, says }) => ({
-      finding,
-      done: [how, by && `by ${by}`, says].filter(Boolean).join('; '),
-    })),
+    ...findings.flatMap(eachPlace).map((finding) => ({ finding, done: '' })),
+    ...(mended?.findings ?? []).flatMap(({ finding, how, by, says }) =>
+      eachPlace(finding).map((one) => ({
+        finding: one,
+        done: [how, by && `by ${by}`, says].filter(Boolean).join('; '),
+      })),
+    ),
   ].map(({ finding, done }) => [
-    String(finding.number),
+    numberWords(finding),
     finding.gradeWord,
     finding.by,
     finding.panelName,

@@ -2,6 +2,7 @@ import { capital, listed } from '../../vocabulary/phrases';
 import type { Assessment } from '../../judge/assess/assess';
 import type { Grade } from '../../vocabulary/grade';
 import { countsAsMended, mendedSentence } from './mended';
+import { lookedSentences } from './visit';
 import { tooLittleSeen, unexplained, unexplainedBesides } from './reassurance';
 
 const numberWords = [
@@ -24,7 +25,7 @@ const things = (count: number) => (count === 1 ? 'thing' : 'things');
 const repairs = (count: number) => (count === 1 ? 'repair' : 'repairs');
 
 /**
- * Three sentences a layman can act on. Never says that all is well where something was told, smelled
+ * A few sentences a layman can act on. Never says that all is well where something was told, smelled
  * or felt, where the visit was stopped, or where too little was seen.
  */
 export function summarise(assessment: Assessment): string[] {
@@ -68,15 +69,11 @@ export function summarise(assessment: Assessment): string[] {
     besides.length > 0
       ? [`Told or noticed besides, and not explained: ${listed([...new Set(besides)])}.`]
       : [];
-  const seen = coverage.found + coverage.clear;
-  const all = seen + coverage.notSeen;
-  const third =
-    all === 0
-      ? 'Nothing was recorded yet, so nothing is known to be fine.'
-      : coverage.notSeen > 0
-        ? `${seen} of ${all} checks could be made; the rest was not seen, and that does not mean fine.`
-        : `All ${all} checks that apply could be made.`;
-  return [first, second, ...(mended ? [mended] : []), ...more, third];
+  const nothing = coverage.found + coverage.clear + coverage.notSeen === 0;
+  const looked = nothing
+    ? ['Nothing was recorded yet, so nothing is known to be fine.']
+    : lookedSentences(assessment);
+  return [first, second, ...(mended ? [mended] : []), ...more, ...looked];
 }
 
 /** Where nothing has a date. */

@@ -1,6 +1,7 @@
 import type { Assessment } from '../../judge/assess/assess';
 import type { PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
+import type { Fact } from '../../record/entries/inspection';
 import type { ReportData } from './report';
 import { stops } from './reassurance';
 import { valueWords } from './value-words';
@@ -8,9 +9,7 @@ import { valueWords } from './value-words';
 const ofSite: readonly PropertyName[] = [
   'clientRole',
   'visitKind',
-  'scope',
   'present',
-  'symptoms',
   'mayShutOff',
   'shutOffBy',
   'mustStayOn',
@@ -47,6 +46,15 @@ export function toldAndAgreed({ site }: Pick<Assessment, 'site'>): ReportData['t
         return words.length > 0 ? [{ label: 'Works known', says: words.join(', ') }] : [];
       }),
   ];
+}
+
+/** Symptoms as told, in a sentence; that nobody was asked is said too. */
+export function symptomsSentence({ site }: Pick<Assessment, 'site'>): string {
+  const told = site.site ? site.reader.fact(site.site, 'symptoms') : undefined;
+  if (!told) return 'Whether anything was noticed beforehand was not recorded.';
+  return told.value.length > 0
+    ? `Told beforehand: ${valueWords(told as Fact, site)}.`
+    : 'Told beforehand: nothing was noticed.';
 }
 
 /** What stands above everything in the report. */

@@ -1,7 +1,26 @@
-import type { ReportData, ReportFinding } from './report';
+import type { ReportData, ReportFinding, ReportMended, ReportPlace } from './report';
+
+type FindingOf5 = Omit<ReportFinding, 'places'>;
+
+/** A report as sealed when each place was a finding, before what was agreed was counted. */
+export type ReportData5 = Omit<
+  ReportData,
+  'version' | 'findings' | 'mended' | 'panels' | 'visit' | 'worthTelling' | 'scope'
+> & {
+  version: 5;
+  findings: FindingOf5[];
+  mended:
+    | (Omit<NonNullable<ReportData['mended']>, 'findings'> & {
+        findings: (Omit<ReportMended, 'finding'> & { finding: FindingOf5 })[];
+      })
+    | undefined;
+  panels: (Omit<ReportData['panels'][number], 'marks'> & {
+    marks: Omit<ReportData['panels'][number]['marks'][number], 'letter'>[];
+  })[];
+};
 
 /** A report as sealed before it told what was mended on the visit. */
-export type ReportData4 = Omit<ReportData, 'version' | 'mended'> & { version: 4 };
+export type ReportData4 = Omit<ReportData5, 'version' | 'mended'> & { version: 4 };
 
 /** A report as sealed before what each reader is shown was sealed with it. */
 export type ReportData3 = Omit<ReportData4, 'version' | 'text'> & { version: 3 };
@@ -12,7 +31,7 @@ type AddedThirdToFinding = 'also' | 'untilThen';
 /** A report as sealed before it told what was told, and what to do until a danger is made safe. */
 export type ReportData2 = Omit<ReportData3, AddedThird | 'findings'> & {
   version: 2;
-  findings: Omit<ReportFinding, AddedThirdToFinding>[];
+  findings: Omit<FindingOf5, AddedThirdToFinding>[];
 };
 
 type Added =
@@ -31,28 +50,80 @@ type AddedToFinding =
 /** A report as sealed before it had photos, directories and the electrician's facts. */
 export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
   version?: undefined;
-  findings: Omit<ReportFinding, AddedToFinding | AddedThirdToFinding>[];
-  panels: Omit<ReportData['panels'][number], 'label'>[];
+  findings: Omit<FindingOf5, AddedToFinding | AddedThirdToFinding>[];
+  panels: Omit<ReportData5['panels'][number], 'label'>[];
 };
 
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
-  const report = sealed as ReportData | ReportData4 | ReportData3 | ReportData2 | ReportData1;
+  const report = sealed as
+    ReportData | ReportData5 | ReportData4 | ReportData3 | ReportData2 | ReportData1;
   switch (report.version) {
-    case 5:
+    case 6:
       return report;
+    case 5:
+      return sixthOf(report);
     case 4:
-      return fifthOf(report);
+      return sixthOf(fifthOf(report));
     case 3:
-      return fifthOf(fourthOf(report));
+      return sixthOf(fifthOf(fourthOf(report)));
     case 2:
-      return fifthOf(fourthOf(thirdOf(report)));
+      return sixthOf(fifthOf(fourthOf(thirdOf(report))));
     default:
-      return fifthOf(fourthOf(thirdOf(secondOf(report))));
+      return sixthOf(fifthOf(fourthOf(thirdOf(secondOf(report)))));
   }
 }
 
-const fifthOf = (report: ReportData4): ReportData => ({ ...report, version: 5, mended: undefined });
+const sixthOf = (report: ReportData5): ReportData => ({
+  ...report,
+  version: 6,
+  findings: report.findings.map(withPlace),
+  mended: report.mended && {
+    ...report.mended,
+    findings: report.mended.findings.map((one) => ({ ...one, finding: withPlace(one.finding) })),
+  },
+  panels: report.panels.map((panel) => ({
+    ...panel,
+    marks: panel.marks.map((mark) => ({ ...mark, letter: '' })),
+  })),
+  scope: [],
+  visit: undefined,
+  worthTelling: [],
+});
+
+/** Where each place was a finding, its one place is its own. */
+const withPlace = (finding: FindingOf5): ReportFinding => ({
+  ...finding,
+  places: [{ letter: '', ...placeOf(finding) }],
+});
+
+const placeOf = (finding: FindingOf5): Omit<ReportPlace, 'letter'> => {
+  const { ref, panel, panelName, place, short, seen, certainty, whyHere, also } = finding;
+  const { exact, torque, isolation, absorbed, trace, recorded } = finding;
+  return {
+    ref,
+    panel,
+    panelName,
+    place,
+    short,
+    seen,
+    certainty,
+    whyHere,
+    also,
+    exact,
+    torque,
+    isolation,
+    absorbed,
+    trace,
+    recorded,
+  };
+};
+
+const fifthOf = (report: ReportData4): ReportData5 => ({
+  ...report,
+  version: 5,
+  mended: undefined,
+});
 
 const fourthOf = (report: ReportData3): ReportData4 => ({ ...report, version: 4 });
 

@@ -4,7 +4,7 @@ import { comparisons } from './comparisons';
 import { directoryWords } from './directory-words';
 import { glossaryOf } from './glossary';
 import { mendingWords } from './mending';
-import { unseenByStage } from './not-seen';
+import { unseenByStage } from './as-issued/unseen-by-stage';
 import { readingsAfter, readingsByGroup } from './readings-after';
 import { rules } from '../../judge/rules';
 

@@ -3,6 +3,7 @@ import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import { paperPalette } from '@/core/show/drawing/palette';
 import type { Shape } from '@/core/show/drawing/shapes';
 import type { DrawnPanel } from '@/core/show/report/blocks/sealed-text';
+import { numberWords } from '@/core/show/report/places';
 import { drawingAlt } from '@/core/show/report/blocks/drawn-panel';
 import { gradeColours } from './colours';
 import type { Flow, Pdf } from './flow';
@@ -49,7 +50,7 @@ export function setDrawing(flow: Flow, { name, width, height, shapes, marks }: D
       doc.path(gradeMarks[balloon.grade]).fill(gradeColours[balloon.grade], 'even-odd').restore();
       label(
         doc,
-        String(balloon.number),
+        numberWords(balloon),
         balloon.at.x + 0.35,
         balloon.at.y + 0.2,
         0.56,

@@ -50,7 +50,15 @@ export const placeProperties = {
   clientRole: choice(
     ['site'],
     'Client is the',
-    { buyer: 'buyer', seller: 'seller', owner: 'owner', landlord: 'landlord', tenant: 'tenant' },
+    {
+      buyer: 'buyer',
+      seller: 'seller',
+      owner: 'owner',
+      landlord: 'landlord',
+      tenant: 'tenant',
+      trust: 'trust or body that keeps the building',
+      authority: 'authority',
+    },
     setOut,
   ),
   units: choice(['site'], 'Lengths in', { metric: 'mm', us: 'inches' }, setOut),

@@ -48,6 +48,14 @@ export const rulingProperties = {
     input: 'none',
     act: 'none',
   }),
+  /** Told apart from findings like it. */
+  toldApart: property({
+    on: ['ruling'],
+    schema: v.boolean(),
+    label: 'Split off from findings like it',
+    input: 'none',
+    act: 'none',
+  }),
   /** Place in the report before all that have none; null = by priority. */
   reportPlace: property({
     on: ['ruling'],

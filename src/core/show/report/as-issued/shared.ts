@@ -8,7 +8,7 @@ import { hazardsOf } from '../comparisons';
 import { directoryWords } from '../directory-words';
 import { isolationCaution } from '../isolation';
 import { mendingWords } from '../mending';
-import { unseenByStage } from '../not-seen';
+import { unseenByStage } from './unseen-by-stage';
 import type { ReportFinding, ReportPermit } from '../report';
 import { severityLine } from '../severity-words';
 

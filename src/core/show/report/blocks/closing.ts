@@ -1,5 +1,6 @@
 import { counted } from '../../../vocabulary/phrases';
 import { gradeWords } from '../../../vocabulary/grade';
+import { numberWords } from '../places';
 import type { ReturnComparison } from '../return-comparison';
 import type { Block } from './block';
 import { paragraph, part, run, strong } from './say';
@@ -14,9 +15,9 @@ export function closing({ report }: Source): Block[] {
     {
       kind: 'list',
       lines: [
-        ...items.map(({ number, title, place, before, nowWords, words, disagrees }) => ({
+        ...items.map(({ number, letter, title, place, before, nowWords, words, disagrees }) => ({
           words: [
-            strong(`${number} ${title}`),
+            strong(`${numberWords({ number, letter: letter ?? '' })} ${title}`),
             run(`, ${place}: was ${gradeWords[before.grade]}; `),
             run([nowWords, words, disagrees].filter(Boolean).join('. ')),
           ],

@@ -14,6 +14,7 @@ import { readings, whatIfs } from './readings';
 import { record } from './record';
 import type { Source } from './sheet';
 import { caution, summary, title } from './title';
+import { worthTelling } from './worth-telling';
 import { workByPlace } from './work-list';
 
 type Part = (source: Source) => Block[];
@@ -33,6 +34,7 @@ const parts: Record<Audience, readonly Part[]> = {
     gradeKey,
     plainFindings,
     mended,
+    worthTelling,
     dangers,
     toldAndAgreed,
     permitResult,
@@ -54,6 +56,7 @@ const parts: Record<Audience, readonly Part[]> = {
     toldAndAgreed,
     workByPlace,
     mended,
+    worthTelling,
     drawings,
     readings,
     whatIfs,
@@ -72,6 +75,7 @@ const parts: Record<Audience, readonly Part[]> = {
     closing,
     findingTable,
     mended,
+    worthTelling,
     notSeen,
     doubts,
     drawings,
@@ -87,6 +91,7 @@ const parts: Record<Audience, readonly Part[]> = {
     toldAndAgreed,
     wholeFindings,
     mended,
+    worthTelling,
     readings,
     whatIfs,
     allPhotos,

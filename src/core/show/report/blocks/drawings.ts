@@ -1,3 +1,4 @@
+import { numberWords } from '../places';
 import type { Block } from './block';
 import { paragraph } from './say';
 import type { Source } from './sheet';
@@ -15,7 +16,7 @@ export const drawings = ({ drawings: drawn }: Source): Block[] =>
               ...paragraph(
                 elsewhere.length > 0
                   ? {
-                      text: `Not on this drawing: ${elsewhere.map(({ number, says }) => `${number} ${says}`).join('; ')}.`,
+                      text: `Not on this drawing: ${elsewhere.map((one) => `${numberWords(one)} ${one.says}`).join('; ')}.`,
                       weight: 'quiet',
                     }
                   : '',

@@ -3,6 +3,7 @@ import type { PanelView } from '../../../installation/panel/views';
 import { drawPanel } from '../../drawing/draw-panel';
 import { sheetSize } from '../../drawing/geometry';
 import { balloons } from '../balloons';
+import { numberWords } from '../places';
 import type { ReportFinding } from '../report';
 import type { DrawnPanel, Drawings } from './sealed-text';
 
@@ -18,8 +19,9 @@ function drawOne(panel: PanelView, site: SiteView, findings: readonly ReportFind
     ...sheetSize(geometry),
     shapes,
     marks: placed,
-    elsewhere: elsewhere.map(({ number, place, short }) => ({
+    elsewhere: elsewhere.map(({ number, letter, place, short }) => ({
       number,
+      ...(letter && { letter }),
       says: `${place}: ${short}`,
     })),
     drawn: geometry.rows > 0,
@@ -28,4 +30,4 @@ function drawOne(panel: PanelView, site: SiteView, findings: readonly ReportFind
 
 /** The drawing for those who do not see it. */
 export const drawingAlt = ({ name, marks }: Pick<DrawnPanel, 'name' | 'marks'>) =>
-  `Drawing of ${name}; marks ${marks.map(({ number }) => number).join(', ')}`;
+  `Drawing of ${name}; marks ${marks.map(numberWords).join(', ')}`;

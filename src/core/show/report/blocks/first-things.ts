@@ -34,10 +34,10 @@ const today = ({ findings }: Source['report']): Block => ({
   blocks: [
     ...findings
       .filter(({ grade }) => grade === 'danger')
-      .flatMap(({ number, ask, also, untilThen, madeSafe }) =>
+      .flatMap(({ number, ask, places, untilThen, madeSafe }) =>
         paragraph(
           strong(String(number)),
-          ` ${madeSafe ? `Made safe: ${madeSafe}` : [ask, ...also, ...untilThen].join(' ')}`,
+          ` ${madeSafe ? `Made safe: ${madeSafe}` : [...new Set([ask, ...places.flatMap(({ also }) => also), ...untilThen])].join(' ')}`,
         ),
       ),
     ...paragraph(strong(keepAway)),

@@ -1,7 +1,8 @@
 import type { Audience } from '../audience';
 import type { ReportFinding, ReportMended } from '../report';
 import type { Block } from './block';
-import { sourcesOf } from './finding';
+import { placesWords } from '../places';
+import { seenOnce, sourcesOf } from './finding';
 import { photoBlocks } from './photos';
 import { clock, item, itemIf, items, paragraph, part, quiet, strong } from './say';
 import type { Source } from './sheet';
@@ -28,7 +29,7 @@ const head = (finding: ReportFinding): Block[] => [
     text: `${finding.number} ${finding.gradeWord} as found: ${finding.title}`,
     grade: finding.grade,
   },
-  ...paragraph(quiet(`${finding.panelName}, ${finding.place} · how sure: ${finding.certainty}`)),
+  ...paragraph(quiet(`${placesWords(finding)} · how sure: ${finding.certainty}`)),
 ];
 
 function told(
@@ -41,7 +42,7 @@ function told(
       ? photoBlocks(photos.filter(({ number }) => numbers.includes(number)))
       : [];
   return [
-    ...items(item('What was found', finding.seen)),
+    ...items(...seenOnce(finding, 'What was found')),
     ...pictures(before),
     ...items(
       item('What was done', how ?? 'not said'),

@@ -1,59 +1,111 @@
-import { counted } from '../../../vocabulary/phrases';
-import { unseenByStage } from '../not-seen';
+import { capital } from '../../../vocabulary/phrases';
+import type { ReportVisit } from '../report';
 import type { Block } from './block';
 import { paragraph, part, quiet, strong, table } from './say';
 import type { Source } from './sheet';
 
-/** What was not seen: for the client by what would have to be looked at, else line by line. */
-export function notSeen({ report, audience }: Source): Block[] {
-  const { coverage } = report;
-  const seen = coverage.found + coverage.clear;
+/** What was agreed and not seen: nobody who is not qualified is told to open, tug or measure. */
+export function notSeen(source: Source): Block[] {
+  const { report, audience } = source;
+  const { visit, findings } = report;
+  if (!visit) return [];
+  // Whoever mends reads what bears on the work: what was left open at panels with findings.
+  const atWork = new Set(findings.flatMap(({ places }) => places.map(({ panel }) => panel)));
+  const bearing =
+    audience === 'electrician'
+      ? visit.notMade.filter(({ panel }) => panel !== undefined && atWork.has(panel))
+      : visit.notMade;
+  const left = visit.notMade.length - bearing.length;
   return part('not-seen', 'What was not seen', [
-    ...paragraph(
-      `${seen} of ${seen + coverage.notSeen} checks that apply could be made (${Math.round(coverage.seenShare * 100)} %). Not seen does not mean fine. A check is one rule at one place, so one thing not looked at can leave many open.`,
-    ),
-    ...(report.notSeen.length === 0
+    ...paragraph(`${countedWords(visit)} Not seen does not mean fine.`),
+    ...bearing
+      .flatMap(({ likely }) => likely)
+      .flatMap((words) => paragraph(strong('Likely a finding, not settled.'), ` ${words}.`)),
+    ...(bearing.length === 0
       ? []
-      : audience === 'client'
-        ? byStage(report)
-        : lineByLine(report)),
+      : [audience === 'client' ? forLaymen(bearing) : forTheQualified(bearing)]),
+    ...paragraph(visit.outside ?? ''),
+    ...paragraph(
+      visit.beyond.length > 0
+        ? quiet(
+            `Got by an act that was not agreed, kept and used all the same: ${visit.beyond.join('; ')}.`,
+          )
+        : '',
+    ),
+    ...paragraph(
+      quiet(
+        audience === 'record'
+          ? ''
+          : left > 0
+            ? 'What else was not seen, and every check at every place, is in the whole record.'
+            : 'Every check at every place is in the whole record.',
+      ),
+    ),
+    ...(audience === 'record' ? lineByLine(report) : []),
   ]);
 }
 
-function byStage(report: Source['report']): Block[] {
-  const stages = unseenByStage(report);
-  return [
-    ...stages
-      .flatMap(({ likely }) => likely)
-      .flatMap((words) => paragraph(strong('Likely a finding, not settled.'), ` ${words}`)),
-    table(
-      'Not seen, by part of the visit',
-      [
-        ['Part of the visit', 2],
-        ['Still to look at, or to measure', 8],
-        ['Leaves open', 1.4],
-      ],
-      stages.map(({ stage, wants, checks }) => [stage, wants.join('; '), counted(checks, 'check')]),
-    ),
-    ...paragraph(quiet('Line by line, with places, in the whole record.')),
-  ];
-}
+/** "41 of 44 agreed looks were made." */
+const countedWords = ({ made, agreed, acts, notMade }: ReportVisit): string =>
+  agreed === 0
+    ? 'Nothing was recorded yet.'
+    : `${made} of ${agreed} agreed ${acts} were made${notMade.length > 0 ? `; ${notMade.length} not, or not wholly` : ''}.`;
 
-const lineByLine = ({ notSeen: lines }: Source['report']): Block[] => [
+const reason = ({ because, by }: ReportVisit['notMade'][number]): string =>
+  [because ? capital(because) : 'No reason was recorded', by].filter(Boolean).join('. ');
+
+const forLaymen = (lines: ReportVisit['notMade']): Block =>
   table(
-    'Not seen, line by line',
+    'Agreed and not seen',
     [
-      ['Check', 4],
-      ['Where', 3],
-      ['What is wanted', 4],
+      ['Where', 2.4],
+      ['Not examined', 5],
+      ['Why', 3],
     ],
     lines.map((line) => [
-      `${line.likely ? 'Likely a finding: ' : ''}${line.title}`,
-      `${line.panelName}, ${line.places.length > 3 ? `${line.places.length} places` : line.places.join(', ')}`,
-      line.say,
+      line.what,
+      `${line.looking ? '' : 'For qualified people only: '}${line.facts.join(', ')}`,
+      reason(line),
     ]),
-  ),
-];
+  );
+
+const forTheQualified = (lines: ReportVisit['notMade']): Block =>
+  table(
+    'Agreed and not seen',
+    [
+      ['Where', 2.4],
+      ['Still to do', 5],
+      ['Why it was not', 3],
+    ],
+    lines.map((line) => [line.what, line.wants.join('; '), reason(line)]),
+  );
+
+/** Every check at every place, with how many of all were made. */
+const lineByLine = ({ notSeen: lines, coverage }: Source['report']): Block[] => {
+  const seen = coverage.found + coverage.clear;
+  return lines.length === 0
+    ? []
+    : [
+        ...paragraph(
+          quiet(
+            `Check by check, a check being one rule at one place: ${seen} of ${seen + coverage.notSeen} that apply could be made.`,
+          ),
+        ),
+        table(
+          'Not seen, line by line',
+          [
+            ['Check', 4],
+            ['Where', 3],
+            ['What is wanted', 4],
+          ],
+          lines.map((line) => [
+            `${line.likely ? 'Likely a finding: ' : ''}${line.title}`,
+            `${line.panelName}, ${line.places.length > 3 ? `${line.places.length} places` : line.places.join(', ')}`,
+            line.say,
+          ]),
+        ),
+      ];
+};
 
 /** What contradicts itself, or could not be placed. */
 export const doubts = ({ report }: Source): Block[] =>

@@ -1,4 +1,5 @@
 import type { Block } from './block';
+import { placesWords } from '../places';
 import { sourcesOf } from './finding';
 import { paragraph, part, table } from './say';
 import type { Source } from './sheet';
@@ -53,8 +54,10 @@ export const findingTable = ({ report: { findings } }: Source): Block[] =>
             ],
             findings.map((finding) => [
               String(finding.number),
-              `${finding.panelName}, ${finding.place}`,
-              finding.seen,
+              placesWords(finding),
+              finding.places.every(({ short }) => short === finding.short)
+                ? finding.seen
+                : finding.places.map(({ letter, short }) => `${letter} ${short}`).join('; '),
               `${finding.gradeWord}, ${finding.by}`,
               sourcesOf(finding),
             ]),

@@ -6,6 +6,8 @@ import type { Block } from './block';
 /** A numbered mark of the report with its leader to the place. */
 export interface Balloon {
   number: number;
+  /** Of a place among several of one number. */
+  letter?: string;
   grade: Grade;
   side: 'left' | 'right';
   /** Centre of the plate. */
@@ -23,7 +25,7 @@ export interface DrawnPanel {
   shapes: Shape[];
   marks: Balloon[];
   /** Findings of this panel that have no place on it: number, place and words. */
-  elsewhere: { number: number; says: string }[];
+  elsewhere: { number: number; letter?: string; says: string }[];
   /** Undefined where how many positions it has was not recorded: it is not drawn. */
   drawn: boolean;
 }

@@ -1,4 +1,3 @@
-import { counted } from '../../../vocabulary/phrases';
 import { audienceWords } from '../audience';
 import { dayWords } from '../dates';
 import type { Block } from './block';
@@ -45,11 +44,7 @@ export const summary = ({ report }: Source): Block[] => [
     style: 'alarm',
   })),
   { kind: 'paragraph', words: [strong(report.summary.join(' '))], style: 'lead' },
-  ...paragraph(
-    quiet(
-      `${counted(report.findings.length, 'finding')}, ${report.school}. Yardstick: ${report.yardstick}.`,
-    ),
-  ),
+  ...paragraph(...report.scope.map((one, index) => quiet(`${index > 0 ? ' ' : ''}${one}`))),
   ...paragraph(
     quiet(
       report.differs.length > 0 ? `Differs from what is shipped: ${report.differs.join(' ')}` : '',

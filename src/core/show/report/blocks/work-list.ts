@@ -1,6 +1,7 @@
 import { isolationCaution } from '../isolation';
 import { mendingWords } from '../mending';
-import type { ReportFinding } from '../report';
+import type { PlacedFinding } from '../places';
+import { numberWords } from '../places';
 import { workList } from '../work-list';
 import type { Block } from './block';
 import { findingHead, nothingFound, sameCause, sourcesOf } from './finding';
@@ -11,44 +12,50 @@ import type { Source } from './sheet';
 /** The electrician's list: by panel and place, with what is needed to quote and to do it. */
 export function workByPlace({ report }: Source): Block[] {
   let off = '';
+  let visit = '';
   return part('all-findings', 'Work by place', [
     ...paragraph(strong(isolationCaution)),
     ...mustStayOn(report),
     ...nothingFound(report.findings),
-    ...workList(report).map(({ panelName, place, findings }): Block => {
-      const [first] = findings as [ReportFinding];
+    ...workList(report).flatMap(({ trade, panelName, place, findings }): Block[] => {
+      const under: Block[] = trade === visit ? [] : [{ kind: 'heading', level: 2, text: trade }];
+      visit = trade;
+      const [first] = findings as unknown as [PlacedFinding];
       const isolation = `${panelName}: ${distinct(findings.map((one) => one.isolation)).join(' ')}`;
       const same = isolation === off;
       off = isolation;
-      return {
-        kind: 'keep',
-        blocks: [
-          { kind: 'heading', level: 3, text: `${panelName}, ${place}` },
-          ...findings.map(work),
-          ...items(
-            ...distinct(findings.flatMap(({ exact }) => exact)).map((words) =>
-              item('There', words),
+      return [
+        ...under,
+        {
+          kind: 'keep',
+          blocks: [
+            { kind: 'heading', level: 3, text: `${panelName}, ${place}` },
+            ...findings.map(work),
+            ...items(
+              ...distinct(findings.flatMap(({ exact }) => exact)).map((words) =>
+                item('There', words),
+              ),
+              ...(first.isolation
+                ? [item('To be off', same ? 'as at the place before' : isolation)]
+                : []),
+              ...itemIf('Torque', first.torque),
+              item(
+                'Read and record after',
+                distinct(findings.flatMap(({ readingsAfter }) => readingsAfter)).join('; '),
+              ),
             ),
-            ...(first.isolation
-              ? [item('To be off', same ? 'as at the place before' : isolation)]
-              : []),
-            ...itemIf('Torque', first.torque),
-            item(
-              'Read and record after',
-              distinct(findings.flatMap(({ readingsAfter }) => readingsAfter)).join('; '),
-            ),
-          ),
-        ],
-      };
+          ],
+        },
+      ];
     }),
     { kind: 'heading', level: 3, text: 'Panels: label, supply and room left' },
     ...items(...report.panels.map(({ name, label }) => item(name, label))),
   ]);
 }
 
-const work = (finding: ReportFinding): Block => ({
+const work = (finding: PlacedFinding): Block => ({
   kind: 'keep',
-  id: `finding-${finding.number}`,
+  id: `finding-${numberWords(finding)}`,
   blocks: [
     ...findingHead(finding, false),
     ...items(

@@ -1,5 +1,5 @@
-import { stages } from '../../fieldwork/walk/stages';
-import type { ReportData } from './report';
+import { stages } from '../../../fieldwork/walk/stages';
+import type { ReportData } from '../report';
 
 /** What was left open at one stage of the visit. */
 export interface UnseenStage {
