@@ -23,6 +23,7 @@ function setOut(book: Logbook): void {
     name: 'Lock-keeper’s house',
     address: '1 Sluice Row, Marrow Lock',
     client: 'Tomas Aldergrove, buyer',
+    scope: 'opens',
   });
   book.add('building', 'lock-house', 'lock-site', { name: 'House', yearBuilt: 1964 }, 'told');
   book.add(

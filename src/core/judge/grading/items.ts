@@ -2,7 +2,6 @@ import type { Settings } from '../../codes/settings/settings';
 import type { Grade } from '../../vocabulary/grade';
 import { fill, namesIn } from '../../vocabulary/fill';
 import type { Finding } from './finding';
-import { legacyWords } from './legacy';
 
 /** One thing told once: like findings under one number, each place with its letter. */
 export interface FindingItem {
@@ -69,22 +68,17 @@ function sameness(finding: Finding, wording: Settings['wording']): string {
   const { verdict, outcome, overrule } = finding;
   const { rule } = verdict;
   const data = { ...outcome.data, place: '·' };
-  const words = (part: 'why' | 'ask') => {
-    const own = wording[rule.id]?.[outcome.message]?.[part];
-    const known = own !== undefined && namesIn(own).every((name) => name in data);
-    return fill(known ? own : rule.messages[outcome.message]![part], data);
-  };
+  const own = wording[rule.id]?.[outcome.message]?.ask;
+  const known = own !== undefined && namesIn(own).every((name) => name in data);
   return JSON.stringify([
     rule.id,
     outcome.message,
-    words('why'),
-    words('ask'),
+    fill(known ? own : rule.messages[outcome.message]!.ask, data),
     finding.grade,
     finding.computed,
     finding.severity,
     finding.likelihood,
     finding.due ?? null,
-    legacyWords(finding.legacy) ?? null,
     overrule ? [overrule.to, overrule.reason, overrule.refused] : null,
     finding.madeSafe ?? null,
     outcome.presumes ?? [],

@@ -14,7 +14,7 @@ import { exactFacts, torqueWords } from './exact-facts';
 import { isolationWords } from './isolation';
 import { readingsAfter } from './readings-after';
 import { untilThenWords } from './until-then';
-import { findingWords } from './finding-words';
+import { findingWords, itemWords } from './finding-words';
 import { valueWords } from './value-words';
 import type { WhyHere } from '../../model/simulation/explain';
 import type { ReportFinding, ReportPhoto } from './report';
@@ -34,7 +34,7 @@ export function reportFinding(
   const all = places.map(({ finding, letter }) => {
     const one = reportPlace(finding, number, assessment, frame, whyHere(finding), photos);
     const { ref, panel, panelName, place, short, seen, certainty } = one;
-    const { exact, torque, isolation, absorbed, trace, recorded, also } = one;
+    const { exact, torque, isolation, absorbed, since, trace, recorded, also } = one;
     return {
       one,
       place: {
@@ -52,12 +52,24 @@ export function reportFinding(
         torque,
         isolation,
         absorbed,
+        since,
         trace,
         recorded,
       },
     };
   });
-  return { ...all[0]!.one, places: all.map(({ place }) => place) };
+  const words = (part: 'why' | 'ask') =>
+    itemWords(
+      places.map(({ finding }) => finding.verdict),
+      part,
+      assessment.settings,
+    );
+  return {
+    ...all[0]!.one,
+    why: words('why'),
+    ask: words('ask'),
+    places: all.map(({ place }) => place),
+  };
 }
 
 function reportPlace(

@@ -176,6 +176,8 @@ export interface ReportVisit {
   notMade: {
     /** Panel it is of; undefined: of the building or the visit. */
     panel: string | undefined;
+    /** Stage of the visit, in words. */
+    stage: string;
     /** What was to be looked at. */
     what: string;
     /** The facts still wanted, as labels: what a layman may read. */
@@ -219,6 +221,7 @@ export interface ReportPlace {
   torque: string;
   isolation: string;
   absorbed: string[];
+  since: string | undefined;
   trace: TraceLine[];
   recorded: ReportFinding['recorded'];
 }

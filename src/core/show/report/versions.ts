@@ -99,7 +99,7 @@ const withPlace = (finding: FindingOf5): ReportFinding => ({
 
 const placeOf = (finding: FindingOf5): Omit<ReportPlace, 'letter'> => {
   const { ref, panel, panelName, place, short, seen, certainty, whyHere, also } = finding;
-  const { exact, torque, isolation, absorbed, trace, recorded } = finding;
+  const { exact, torque, isolation, absorbed, since, trace, recorded } = finding;
   return {
     ref,
     panel,
@@ -114,6 +114,7 @@ const placeOf = (finding: FindingOf5): Omit<ReportPlace, 'letter'> => {
     torque,
     isolation,
     absorbed,
+    since,
     trace,
     recorded,
   };

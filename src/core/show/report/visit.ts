@@ -5,8 +5,8 @@ import type { Scope } from '../../judge/scope/scopes';
 import type { ActDone, VisitCoverage } from '../../judge/scope/visit-coverage';
 import { FactReader } from '../../record/entries/fact-reader';
 import { propertySpec } from '../../record/entries/properties';
+import { stages } from '../../fieldwork/walk/stages';
 import type { Act } from '../../record/entries/properties/spec';
-import { thingWords } from '../../installation/panel/thing-words';
 import { capital, counted, listed } from '../../vocabulary/phrases';
 import type { ReportVisit } from './report';
 
@@ -56,7 +56,7 @@ export function outsideSentence({ outside }: Pick<VisitCoverage, 'outside'>): st
 
 /** The visit as the report holds it. */
 export function reportVisit(assessment: Assessment): ReportVisit {
-  const { visit, site } = assessment;
+  const { visit } = assessment;
   const { scope, made, agreed, acts, beyond } = visit;
   return {
     scope: scopes[scope.name].says,
@@ -66,12 +66,18 @@ export function reportVisit(assessment: Assessment): ReportVisit {
     acts: actsWord(scope),
     notMade: acts.filter(({ wants }) => wants.length > 0).map((act) => notMade(act, assessment)),
     outside: outsideSentence(visit),
-    beyond: [
-      ...new Set(
-        beyond.map(({ about, property }) => `${thingWords(about, site)}, ${label(property)}`),
-      ),
-    ],
+    beyond: beyondWords(beyond),
   };
+}
+
+/** What was got by acts that were not agreed: each fact once, with at how many places. */
+function beyondWords(beyond: VisitCoverage['beyond']): string[] {
+  const places = new Map<string, Set<string>>();
+  for (const { about, property } of beyond)
+    places.set(property, (places.get(property) ?? new Set()).add(about));
+  return [...places].map(
+    ([property, { size }]) => `${label(property)}${size > 1 ? ` (${size} places)` : ''}`,
+  );
 }
 
 const label = (property: string) => {
@@ -94,6 +100,7 @@ export function reasonOf(
 
 const notMade = (act: ActDone, assessment: Assessment): ReportVisit['notMade'][number] => ({
   panel: act.panel,
+  stage: stages.find(({ number }) => number === act.stage)?.name ?? '',
   what: act.what,
   facts: [...new Set(act.wants.map(({ property }) => label(property)))],
   wants: [...new Set(act.wants.map(({ say, places }) => `${say}${placesOf(places)}`))],

@@ -11,14 +11,32 @@ import { ink, runsOf } from './flow';
 
 const margin = 9.4;
 
+/** Points kept below a drawing for what is not on it. */
+const foot = 40;
+/** Points an inch of the panel: half of one is a letter of seven points. */
+const leastScale = 13;
+
+/** Two panels of a house stand on one page, as long as their words can be read. */
+function scaleOf(flow: Flow, { width, height }: Pick<DrawnPanel, 'width' | 'height'>): number {
+  const tall = height + 1.2;
+  return Math.min(
+    flow.width / (width + 2 * margin),
+    (flow.tallest - foot) / tall,
+    Math.max((0.37 * flow.tallest) / tall, leastScale),
+  );
+}
+
+/** Points a drawing takes. */
+export const drawingHeight = (flow: Flow, drawn: DrawnPanel): number =>
+  (drawn.height + 1.2) * scaleOf(flow, drawn) + 8;
+
 /** The panel with numbered marks, as vectors. */
 export function setDrawing(flow: Flow, { name, width, height, shapes, marks }: DrawnPanel): void {
   const { doc } = flow;
   const wide = width + 2 * margin;
   const tall = height + 1.2;
-  const room = flow.bottom - doc.y - 40;
-  if (room < 260) doc.addPage();
-  const scale = Math.min(flow.width / wide, (flow.bottom - doc.y - 40) / tall);
+  const scale = scaleOf(flow, { width, height });
+  if (flow.bottom - doc.y < tall * scale) doc.addPage();
   const top = doc.y;
   flow.figure(drawingAlt({ name, marks }), () => {
     doc.save();

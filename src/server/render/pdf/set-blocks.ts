@@ -4,13 +4,16 @@ import { drawWhyHere } from '@/core/model/simulation/why-here-drawing';
 import { gradeMarks } from '@/core/show/drawing/grade-marks';
 import type { Grade } from '@/core/vocabulary/grade';
 import { gradeColours } from './colours';
-import { setDrawing } from './drawing';
+import { drawingHeight, setDrawing } from './drawing';
 import type { Flow, Span } from './flow';
 import { ink, ink2 } from './flow';
 import type { Press } from './press';
 import { photosHeight, setPhotos } from './photos';
 import { table } from './table';
 import { setWhyHere } from './why-here';
+
+/** Points of what belongs together that stand on one page at least: its head and what was seen. */
+const begun = 120;
 
 const sizes = { lead: 13, alarm: 12 } as const;
 /** Points above a heading of each level. */
@@ -52,8 +55,9 @@ export function setBlock(press: Press, block: Block): void {
     case 'callout':
       return flow.inset(inset, () => block.blocks.forEach((one) => setBlock(press, one)));
     case 'keep': {
-      const wanted = block.blocks.reduce((sum, one) => sum + heightOf(flow, one), 0);
-      flow.room(Math.min(wanted, flow.tallest));
+      const wanted = block.blocks.reduce((sum, one) => sum + heightOf(press, one), 0);
+      const parts = block.blocks.every(({ kind }) => kind !== 'drawing' && kind !== 'callout');
+      flow.room(Math.min(wanted, parts ? begun : flow.tallest));
       flow.rule();
       if (block.id) flow.place(block.id);
       block.blocks.forEach((one) => setBlock(press, one));
@@ -112,10 +116,11 @@ function markAt(flow: Flow, grade: Grade): void {
 }
 
 /** Points a block takes, near enough to keep it on one page. */
-function heightOf(flow: Flow, block: Block): number {
+function heightOf(press: Press, block: Block): number {
+  const { flow } = press;
   const words = (said: Words, size = 10) => flow.height(textOf(said), { size }) + 5;
   const all = (blocks: readonly Block[]) =>
-    blocks.reduce((sum, one) => sum + heightOf(flow, one), 0);
+    blocks.reduce((sum, one) => sum + heightOf(press, one), 0);
   switch (block.kind) {
     case 'heading':
       return flow.height(block.text, { size: 14, bold: true }) + 8;
@@ -140,7 +145,7 @@ function heightOf(flow: Flow, block: Block): number {
     case 'beside':
       return all(block.first) + all(block.second);
     case 'drawing':
-      return 300;
+      return drawingHeight(flow, press.drawings[block.of]!);
     case 'table':
     case 'page':
       return flow.tallest;

@@ -125,7 +125,7 @@ export const wiringProperties = {
     schema: thingId,
     label: 'Circuit',
     input: 'none',
-    act: 'trace',
+    act: 'open',
   }),
   cableKind: choice(
     ['cable'],

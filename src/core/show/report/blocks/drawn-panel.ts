@@ -22,7 +22,7 @@ function drawOne(panel: PanelView, site: SiteView, findings: readonly ReportFind
     elsewhere: elsewhere.map(({ number, letter, place, short }) => ({
       number,
       ...(letter && { letter }),
-      says: `${place}: ${short}`,
+      says: letter && letter !== 'a' ? place : `${place}: ${short.replace(`${place}: `, '')}`,
     })),
     drawn: geometry.rows > 0,
   };

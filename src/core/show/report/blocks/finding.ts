@@ -1,4 +1,5 @@
 import { gradeWords } from '../../../vocabulary/grade';
+import { capital } from '../../../vocabulary/phrases';
 import { hazardsOf } from '../comparisons';
 import { gradeSentence } from '../grade-sentence';
 import { mendingWords } from '../mending';
@@ -52,7 +53,7 @@ export const plainFindings = ({ report }: Source): Block[] =>
 export function seenOnce(finding: ReportFinding, term = 'What was seen'): Item[] {
   const [first] = finding.places as [ReportPlace];
   if (finding.places.length === 1) return [item(term, first.seen)];
-  const alike = finding.places.every(({ short }) => short === first.short);
+  const alike = alikeButForPlace(finding);
   return [
     item(
       term,
@@ -62,6 +63,10 @@ export function seenOnce(finding: ReportFinding, term = 'What was seen'): Item[]
     ),
   ];
 }
+
+/** Whether the places differ in nothing but their names. */
+export const alikeButForPlace = ({ places }: Pick<ReportFinding, 'places'>): boolean =>
+  new Set(places.map(({ short, place }) => short.replaceAll(place, ''))).size === 1;
 
 const whereOf = ({ letter, place }: ReportPlace): string => `${letter} ${place}`.trim();
 
@@ -76,7 +81,7 @@ function plain(finding: ReportFinding): Item[] {
     ...itemIf('Made safe', finding.madeSafe),
     item('How grave, how soon', gradeSentence(finding)),
     ...itemIf('Grade set by hand', finding.overrule && gradeNotSaid(finding)),
-    item('Who, and ways to mend it', `${finding.who}. ${mendingWords(finding)}`),
+    item('Who, and ways to mend it', `${capital(finding.who)}. ${mendingWords(finding)}`),
     ...itemIf('Presumed', finding.presumes.join(' ')),
   ];
 }
@@ -193,5 +198,15 @@ export const nothingFound = (findings: readonly ReportFinding[]): Block[] =>
       : 'Nothing was found in what was recorded. What was not seen is listed below, and is not fine by being unseen.',
   );
 
-export const sourcesOf = ({ sources, since }: Pick<ReportFinding, 'sources' | 'since'>) =>
-  [...sources, since].filter(Boolean).join('; ');
+/** Texts it rests on, and since when they say so, of each place where that differs. */
+export const sourcesOf = ({
+  sources,
+  places,
+}: Pick<ReportFinding, 'sources' | 'places'>): string => {
+  const since = distinct(places.flatMap((one) => one.since ?? []));
+  const said =
+    since.length > 1
+      ? places.flatMap((one) => (one.since ? `${whereOf(one)}: ${one.since}` : []))
+      : since;
+  return [...sources, ...said].join('; ');
+};

@@ -48,14 +48,16 @@ const today = ({ findings }: Source['report']): Block => ({
 export const gradeKey = ({ report: { findings } }: Source): Block[] => [
   {
     kind: 'list',
-    lines: grades.map((grade): Line => ({
-      grade,
-      words: [
-        strong(
-          `${gradeWords[grade]} ${findings.filter((finding) => finding.grade === grade).length}`,
-        ),
-        run(` ${gradeKeyWords(grade)}`),
-      ],
-    })),
+    lines: grades
+      .filter((grade) => findings.some((finding) => finding.grade === grade))
+      .map((grade): Line => ({
+        grade,
+        words: [
+          strong(
+            `${gradeWords[grade]} ${findings.filter((finding) => finding.grade === grade).length}`,
+          ),
+          run(` ${gradeKeyWords(grade)}`),
+        ],
+      })),
   },
 ];

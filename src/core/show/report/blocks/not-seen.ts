@@ -54,20 +54,43 @@ const countedWords = ({ made, agreed, acts, notMade }: ReportVisit): string =>
 const reason = ({ because, by }: ReportVisit['notMade'][number]): string =>
   [because ? capital(because) : 'No reason was recorded', by].filter(Boolean).join('. ');
 
-const forLaymen = (lines: ReportVisit['notMade']): Block =>
-  table(
+/** The gravest by name, the rest by their number: all stand in the whole record. */
+const few = (facts: readonly string[]): string =>
+  facts.length <= mostNamed + 1
+    ? facts.join(', ')
+    : `${facts.slice(0, mostNamed).join(', ')} and ${facts.length - mostNamed} more`;
+const mostNamed = 6;
+
+/** By part of the visit, in names of things: nothing a layman could take for an order. */
+function forLaymen(lines: ReportVisit['notMade']): Block {
+  const stages = [...new Set(lines.map(({ stage }) => stage))];
+  const facts = (some: ReportVisit['notMade']) => [...new Set(some.flatMap((one) => one.facts))];
+  const reasons = lines.some(({ because }) => because);
+  return table(
     'Agreed and not seen',
     [
-      ['Where', 2.4],
-      ['Not examined', 5],
-      ['Why', 3],
+      ['Part of the visit', 1.6],
+      ['Not examined', 6],
+      ...(reasons ? ([['Why', 2.6]] as const) : []),
     ],
-    lines.map((line) => [
-      line.what,
-      `${line.looking ? '' : 'For qualified people only: '}${line.facts.join(', ')}`,
-      reason(line),
-    ]),
+    stages.map((stage) => {
+      const here = lines.filter((one) => one.stage === stage);
+      const eye = facts(here.filter(({ looking }) => looking));
+      const qualified = facts(here.filter(({ looking }) => !looking));
+      const why = [...new Set(here.filter(({ because }) => because).map(reason))];
+      return [
+        stage,
+        [
+          eye.length > 0 && `${capital(few(eye))}.`,
+          qualified.length > 0 && `For qualified people only: ${few(qualified)}.`,
+        ]
+          .filter(Boolean)
+          .join(' '),
+        ...(reasons ? [why.length > 0 ? why.join('. ') : 'No reason was recorded'] : []),
+      ];
+    }),
   );
+}
 
 const forTheQualified = (lines: ReportVisit['notMade']): Block =>
   table(

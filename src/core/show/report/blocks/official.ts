@@ -1,6 +1,6 @@
 import type { Block } from './block';
 import { placesWords } from '../places';
-import { sourcesOf } from './finding';
+import { alikeButForPlace, sourcesOf } from './finding';
 import { paragraph, part, table } from './say';
 import type { Source } from './sheet';
 
@@ -55,7 +55,7 @@ export const findingTable = ({ report: { findings } }: Source): Block[] =>
             findings.map((finding) => [
               String(finding.number),
               placesWords(finding),
-              finding.places.every(({ short }) => short === finding.short)
+              alikeButForPlace(finding)
                 ? finding.seen
                 : finding.places.map(({ letter, short }) => `${letter} ${short}`).join('; '),
               `${finding.gradeWord}, ${finding.by}`,
