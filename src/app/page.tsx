@@ -53,6 +53,14 @@ const lineOf = (state: Awaited<ReturnType<typeof listInspections>>[number]): Ins
   entries: state.entries,
   findings: state.findings,
   seenShare: state.seen_share,
+  acts:
+    state.acts_made === null || state.acts_agreed === null
+      ? undefined
+      : {
+          made: state.acts_made,
+          agreed: state.acts_agreed,
+          called: state.acts_called ?? 'looks',
+        },
   dangerOpen: state.danger_open,
   dueOn: state.due_on,
   stage: state.stage,

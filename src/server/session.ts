@@ -1,4 +1,5 @@
 import 'server-only';
+import type { ScopeName } from '@/core/judge/scope/scopes';
 
 /** Who is asking. Every command but sign-in takes one. */
 export interface Session {
@@ -7,4 +8,6 @@ export interface Session {
   member: string;
   name: string;
   licence: string;
+  /** What the licence proposes for a visit. */
+  scope?: ScopeName;
 }

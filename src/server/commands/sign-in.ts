@@ -9,6 +9,7 @@ import {
   oneSignInAttemptCount,
 } from '../db/members';
 import { endSession, insertSession, maybeOneSession } from '../db/sessions';
+import type { ScopeName } from '@/core/judge/scope/scopes';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 
@@ -60,6 +61,7 @@ export async function findSession(token: string | undefined): Promise<Session | 
       member: row.member_id,
       name: row.name,
       licence: row.licence,
+      ...(row.scope !== null && { scope: row.scope as ScopeName }),
     }
   );
 }

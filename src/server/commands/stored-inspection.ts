@@ -1,6 +1,7 @@
 import 'server-only';
 import * as v from 'valibot';
 import type { Assessment, Author } from '@/core';
+import { actsWord } from '@/core/show/report/visit';
 import { anySettingsSchema, assess, parseEntry } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import { grades } from '@/core/vocabulary/grade';
@@ -61,6 +62,9 @@ export async function materialise(
     entries: stored.entries.length,
     findings: countByGrade(assessment),
     seen_share: assessment.coverage.seenShare,
+    acts_made: assessment.visit.made,
+    acts_agreed: assessment.visit.agreed,
+    acts_called: actsWord(assessment.visit.scope),
     ...(await standing(tx, stored, assessment)),
   });
 }

@@ -17,6 +17,10 @@ export interface StateRow {
   entries: number;
   findings: Record<string, number>;
   seen_share: number;
+  /** Agreed acts made, of how many, and what they are called; null: not counted yet. */
+  acts_made: number | null;
+  acts_agreed: number | null;
+  acts_called: string | null;
   danger_open: number;
   /** YYYY-MM-DD of the earliest deadline. */
   due_on: string | null;
@@ -71,12 +75,13 @@ export const upsertState = (
   many(
     tx,
     `insert into inspection_states
-       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, updated_at)
-     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, $9::integer, $10::date, $11::text, $12::text, $13::text, now())
+       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, acts_made, acts_agreed, acts_called, updated_at)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, $9::integer, $10::date, $11::text, $12::text, $13::text, $14::integer, $15::integer, $16::text, now())
      on conflict (organisation_id, inspection_id) do update set
        place = excluded.place, address = excluded.address, as_of = excluded.as_of, entries = excluded.entries,
        findings = excluded.findings, seen_share = excluded.seen_share, danger_open = excluded.danger_open,
-       due_on = excluded.due_on, stage = excluded.stage, issued_as = excluded.issued_as, words = excluded.words, updated_at = now()`,
+       due_on = excluded.due_on, stage = excluded.stage, issued_as = excluded.issued_as, words = excluded.words,
+       acts_made = excluded.acts_made, acts_agreed = excluded.acts_agreed, acts_called = excluded.acts_called, updated_at = now()`,
     [
       organisation,
       row.inspection_id,
@@ -91,11 +96,14 @@ export const upsertState = (
       row.stage,
       row.issued_as,
       row.words,
+      row.acts_made,
+      row.acts_agreed,
+      row.acts_called,
     ],
   );
 
 const listed = `inspection_id, place, address, to_char(as_of, 'YYYY-MM-DD') as as_of, entries, findings, seen_share,
-       danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as`;
+       danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as, acts_made, acts_agreed, acts_called`;
 
 /** The latest inspections. */
 export const manyStates = (tx: Transaction, most = 50) =>

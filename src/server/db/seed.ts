@@ -5,7 +5,14 @@ export interface SeedOrganisation {
   id: string;
   name: string;
   settings: unknown;
-  members: { id: string; email: string; name: string; licence: string; passwordHash: string }[];
+  members: {
+    id: string;
+    email: string;
+    name: string;
+    licence: string;
+    scope?: string;
+    passwordHash: string;
+  }[];
 }
 
 /** Adds organisations with their members as the owner, where the first is not there yet. */
@@ -33,14 +40,15 @@ export async function seedOrganisations(
       );
       for (const member of organisation.members)
         await client.query(
-          `insert into members (organisation_id, id, email, name, licence, password_hash)
-           values ($1::uuid, $2::text, $3::text, $4::text, $5::text, $6::text)`,
+          `insert into members (organisation_id, id, email, name, licence, scope, password_hash)
+           values ($1::uuid, $2::text, $3::text, $4::text, $5::text, $6::text, $7::text)`,
           [
             organisation.id,
             member.id,
             member.email,
             member.name,
             member.licence,
+            member.scope ?? null,
             member.passwordHash,
           ],
         );

@@ -8,13 +8,15 @@ export interface SessionRow {
   name: string;
   licence: string;
   organisation: string;
+  /** What the member's licence proposes for a visit. */
+  scope: string | null;
 }
 
 /** Before an organisation is known. */
 export const maybeOneSession = (tx: Transaction, tokenHash: Buffer) =>
   maybeOne<SessionRow>(
     tx,
-    `select organisation_id, member_id, name, licence, organisation from find_session($1::bytea)`,
+    `select organisation_id, member_id, name, licence, organisation, scope from find_session($1::bytea)`,
     [tokenHash],
   );
 

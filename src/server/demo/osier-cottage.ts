@@ -296,5 +296,5 @@ function touched(book: Logbook): void {
 function nothingWrongAt(book: Logbook, stage: number): void {
   const view = book.site.panels[0]!;
   for (const group of askedAt(stage, book.site, view))
-    for (const { about, facts } of nothingWrong(group)) book.observe(about, facts);
+    for (const { about, facts } of nothingWrong(group, book.site)) book.observe(about, facts);
 }

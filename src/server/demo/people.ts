@@ -10,6 +10,7 @@ export const demoOrganisations = [
         password: 'sluice-lantern',
         name: 'Ines Marrable',
         licence: 'ML-1041',
+        scope: 'opens',
       },
       {
         id: 'bram-oxgate',
@@ -17,6 +18,7 @@ export const demoOrganisations = [
         password: 'towpath-heron',
         name: 'Bram Oxgate',
         licence: 'ML-1077',
+        scope: 'tests',
       },
     ],
   },
@@ -30,6 +32,7 @@ export const demoOrganisations = [
         password: 'osier-basket',
         name: 'Odile Fenwright',
         licence: 'EW-208',
+        scope: 'full',
       },
     ],
   },

@@ -45,7 +45,7 @@ export function BookHeader() {
         <Views inspection={inspection} path={path} className="max-lg:hidden lg:mx-auto" />
         <div className="min-w-0 items-center gap-x-4 max-lg:text-right lg:flex">
           <HeldStatus state={state} />
-          <CoverageRuler share={state.assessment.coverage.seenShare} />
+          <CoverageRuler visit={state.assessment.visit} />
         </div>
         <div className="flex items-center gap-1">
           <button

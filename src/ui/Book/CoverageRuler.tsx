@@ -1,6 +1,10 @@
-/** How much of what applies was seen: solid is seen, dashed is not. */
-export function CoverageRuler({ share }: { share: number }) {
-  const percent = Math.round(share * 100);
+import type { VisitCoverage } from '@/core/judge/scope/visit-coverage';
+import { actsWord } from '@/core/show/report/visit';
+
+/** How much of what was agreed was done: solid is made, dashed is not. */
+export function CoverageRuler({ visit }: { visit: VisitCoverage }) {
+  const { made, agreed, scope } = visit;
+  const percent = agreed === 0 ? 0 : Math.round((made / agreed) * 100);
   return (
     <div className="flex items-center gap-2">
       <svg width="84" height="14" viewBox="0 0 100 14" aria-hidden="true" className="max-md:hidden">
@@ -13,7 +17,12 @@ export function CoverageRuler({ share }: { share: number }) {
         />
         <path d={`M${percent} 2V13`} stroke="var(--accent)" strokeWidth="2" />
       </svg>
-      <span className="font-bold whitespace-nowrap">{percent} % seen</span>
+      <span className="leading-tight whitespace-nowrap">
+        <span className="font-bold">
+          {made} of {agreed}
+        </span>{' '}
+        <span className="text-caption text-ink2 lg:block">agreed {actsWord(scope)}</span>
+      </span>
     </div>
   );
 }

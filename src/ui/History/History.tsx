@@ -1,5 +1,6 @@
 'use client';
 
+import { countWords } from '@/core/show/report/visit';
 import { useMemo, useState } from 'react';
 import { assess, drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
@@ -162,7 +163,7 @@ function Moment({
         className="accent-accent my-2 w-full"
       />
       <p className="text-ink2">
-        {then.findings.length} findings, {Math.round(then.coverage.seenShare * 100)} % seen
+        {then.findings.length} findings, {countWords(then.visit)}
       </p>
       {drawing && size ? (
         <svg

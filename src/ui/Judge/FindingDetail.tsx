@@ -1,32 +1,44 @@
 import { useMemo } from 'react';
 import type { Finding } from '@/core/judge/grading/finding';
-import { likelihoodWords, severityWords } from '@/core/judge/grading/matrix';
+import type { FindingItem } from '@/core/judge/grading/items';
 import { legacyWords } from '@/core/judge/grading/legacy';
 import type { SchoolGrade } from '@/core/judge/grading/schools';
-import { findingWords } from '@/core/show/report/finding-words';
+import { findingWords, itemWords } from '@/core/show/report/finding-words';
 import type { School } from '@/core/codes/settings/settings';
 import { whyHereOf } from '@/core/model/simulation/why-here';
 import { useBook } from '../Book/context';
 import { GradeWord } from '../primitives/GradeWord';
 import { WhyHereFigure } from '../primitives/WhyHereFigure';
 import { TraceTable } from '../primitives/TraceTable';
+import { findingsOf } from './item-words';
+import { ItemPlaces } from './ItemPlaces';
 import { MendForm } from './MendForm';
 import { RestsOn } from './RestsOn';
 import { RulingForm } from './RulingForm';
+import { SeverityBand } from './SeverityBand';
 import { SchoolsCompared } from './SchoolsCompared';
 
 interface FindingDetailProps {
+  item: FindingItem;
+  /** The place of it that is in hand. */
   finding: Finding;
   schools: Record<School, SchoolGrade> | undefined;
-  findings: readonly Finding[];
+  items: readonly FindingItem[];
+  choose(key: string): void;
 }
 
-/** One finding: what, why, the steps of its grade, what it rests on, and what the inspector decides. */
-export function FindingDetail({ finding, schools, findings }: FindingDetailProps) {
+/** One thing: what, why, its places, the steps of its grade, what it rests on, and what the inspector decides. */
+export function FindingDetail({ item, finding, schools, items, choose }: FindingDetailProps) {
   const { state } = useBook();
   const { settings } = state.assessment;
   const { verdict, outcome } = finding;
-  const words = (part: 'seen' | 'why' | 'ask') => findingWords(verdict, part, settings);
+  const all = findingsOf(item);
+  const words = (part: 'why' | 'ask') =>
+    itemWords(
+      all.map((one) => one.verdict),
+      part,
+      settings,
+    );
   const legacy = legacyWords(finding.legacy);
   const wants = outcome.wants ?? [];
   const { assessment } = state;
@@ -35,14 +47,13 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
     <article aria-labelledby="finding-title" className="grid gap-4">
       <header>
         <h2 id="finding-title" className="text-lg leading-tight font-bold">
-          {verdict.place.label}: {verdict.rule.title}
+          <span className="text-ink2">{item.number}</span>{' '}
+          {all.length === 1 && `${verdict.place.label}: `}
+          {verdict.rule.title}
         </h2>
         <p className="mt-1">
           <GradeWord grade={finding.grade} />{' '}
-          <span className="text-ink2">
-            S{finding.severity} {severityWords[finding.severity]} · L{finding.likelihood}{' '}
-            {likelihoodWords[finding.likelihood]}
-          </span>
+          {all.length > 1 && <span className="text-ink2">at {all.length} places, one grade</span>}
         </p>
         {finding.madeSafe && <p className="mt-1 font-semibold">Made safe: {finding.madeSafe}</p>}
         {finding.overrule?.refused && (
@@ -51,8 +62,13 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
           </p>
         )}
       </header>
+      <SeverityBand finding={finding} />
       <div>
-        <p>{words('seen')}</p>
+        {all.length > 1 ? (
+          <ItemPlaces item={item} chosen={finding.key} choose={choose} />
+        ) : (
+          <p>{findingWords(verdict, 'seen', settings)}</p>
+        )}
         <p className="mt-1">{words('why')}</p>
         <p className="mt-1">
           <strong>Ask for:</strong> {words('ask')}
@@ -75,7 +91,7 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
       </div>
       <section aria-labelledby="why-grade">
         <h3 id="why-grade" className="font-bold">
-          Why this grade
+          Why this grade{all.length > 1 && `: ${verdict.place.label}`}
         </h3>
         <TraceTable trace={finding.trace} />
         {legacy && <p className="text-ink2 mt-1">{legacy}</p>}
@@ -91,8 +107,8 @@ export function FindingDetail({ finding, schools, findings }: FindingDetailProps
       </section>
       {schools && <SchoolsCompared schools={schools} />}
       <RestsOn finding={finding} />
-      <MendForm key={finding.key} finding={finding} />
-      <RulingForm finding={finding} findings={findings} />
+      <MendForm key={item.key} findings={all} />
+      <RulingForm item={item} items={items} />
     </article>
   );
 }

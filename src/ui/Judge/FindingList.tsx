@@ -1,34 +1,34 @@
 import type { KeyboardEvent } from 'react';
 import { gradeWords } from '@/core/vocabulary/grade';
-import type { Finding } from '@/core/judge/grading/finding';
+import type { FindingItem } from '@/core/judge/grading/items';
 import type { SchoolGrade } from '@/core/judge/grading/schools';
 import { findingWords } from '@/core/show/report/finding-words';
 import type { School } from '@/core/codes/settings/settings';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
+import { has, surenessOf } from './item-words';
+
+type Compared = ReadonlyMap<string, Record<School, SchoolGrade>>;
 
 interface FindingListProps {
-  findings: readonly Finding[];
-  compared: ReadonlyMap<string, Record<School, SchoolGrade>>;
+  items: readonly FindingItem[];
+  compared: Compared;
   chosen: string | undefined;
   choose(key: string): void;
 }
 
-/** Findings in the order of the report; arrow keys go through them. */
-export function FindingList({ findings, compared, chosen, choose }: FindingListProps) {
-  const { state } = useBook();
-  const { settings, site } = state.assessment;
-  const several = site.panels.length > 1;
+/** Findings in the order of the report, one thing once; arrow keys go through them. */
+export function FindingList({ items, compared, chosen, choose }: FindingListProps) {
   const step = (event: KeyboardEvent<HTMLUListElement>) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     if (!by) return;
-    const at = findings.findIndex((one) => one.key === chosen);
-    const next = findings[at + by];
+    const at = items.findIndex((one) => has(one, chosen));
+    const next = items[at + by];
     if (!next) return;
     event.preventDefault();
     choose(next.key);
-    event.currentTarget.querySelectorAll('button')[at + by]?.focus();
+    event.currentTarget.querySelectorAll<HTMLElement>('[data-item]')[at + by]?.focus();
   };
   return (
     <section
@@ -39,44 +39,102 @@ export function FindingList({ findings, compared, chosen, choose }: FindingListP
         In the order of the report
       </h2>
       <ul onKeyDown={step}>
-        {findings.map((finding, index) => {
-          const schools = compared.get(finding.key);
-          const differ =
-            schools && new Set(Object.values(schools).map(({ grade }) => grade)).size > 1;
-          const panel = site.panels.find((one) => one.id === finding.verdict.panel);
-          return (
-            <li key={finding.key} className="border-hair border-b">
+        {items.map((item) => (
+          <ItemLine
+            key={item.key}
+            item={item}
+            compared={compared}
+            chosen={has(item, chosen) ? chosen : undefined}
+            choose={choose}
+          />
+        ))}
+      </ul>
+      <p className="text-caption text-ink2 px-4 py-2">
+        One thing is one item, however many places it has.
+      </p>
+    </section>
+  );
+}
+
+interface ItemLineProps {
+  item: FindingItem;
+  compared: Compared;
+  /** The place in hand, where it is one of this item's. */
+  chosen: string | undefined;
+  choose(key: string): void;
+}
+
+function ItemLine({ item, compared, chosen, choose }: ItemLineProps) {
+  const { state } = useBook();
+  const { settings, site } = state.assessment;
+  const [first] = item.places;
+  const { finding } = first!;
+  const several = item.places.length > 1;
+  const schools = compared.get(finding.key);
+  const differ = schools && new Set(Object.values(schools).map(({ grade }) => grade)).size > 1;
+  const panelOf = (id: string) =>
+    site.panels.length > 1 ? site.panels.find((one) => one.id === id)?.name : undefined;
+  return (
+    <li
+      className={`border-hair border-b ${chosen ? 'bg-app border-accent border-l-4' : 'hover:bg-app'}`}
+    >
+      <button
+        data-item=""
+        className={`grid w-full grid-cols-[22px_20px_1fr_auto] gap-x-1.5 py-1.5 pr-4 text-left max-lg:min-h-12 ${chosen ? 'pl-3' : 'pl-4'}`}
+        aria-pressed={chosen !== undefined}
+        onClick={() => choose(item.key)}
+      >
+        <span className="text-ink2 text-right">{item.number}</span>
+        <span className="pt-0.5">
+          <GradeMark grade={item.grade} />
+        </span>
+        <span className="min-w-0">
+          <GradeWord grade={item.grade} />{' '}
+          <strong>{several ? finding.verdict.rule.title : finding.verdict.place.label}</strong>
+          {!several && panelOf(finding.verdict.panel) && (
+            <span className="text-ink2"> {panelOf(finding.verdict.panel)}</span>
+          )}
+          <br />
+          {several
+            ? chosen
+              ? `at ${item.places.length} places`
+              : item.places
+                  .map(({ letter, finding: { verdict } }) => `${letter} ${verdict.place.label}`)
+                  .join(', ')
+            : findingWords(finding.verdict, 'short', settings)}
+          {finding.overrule && !finding.overrule.refused && (
+            <span className="text-ink2"> (computed {gradeWords[finding.computed]})</span>
+          )}
+        </span>
+        <span className="text-caption text-ink2 text-right whitespace-nowrap">
+          {differ && (
+            <span title="The schools differ" aria-label="the schools differ">
+              ≠{' '}
+            </span>
+          )}
+          <span className={`sure-${surenessOf(item)}`}>{surenessOf(item)}</span>
+        </span>
+      </button>
+      {several && chosen && (
+        <ul className="pr-4 pb-1.5 pl-[62px]">
+          {item.places.map(({ letter, finding: { key, verdict } }) => (
+            <li key={key} className="border-hair border-t">
               <button
-                className={`grid w-full grid-cols-[22px_20px_1fr_auto] gap-x-1.5 px-4 py-1.5 text-left max-lg:min-h-12 ${finding.key === chosen ? 'bg-app border-accent border-l-4 pl-3' : 'hover:bg-app'}`}
-                aria-pressed={finding.key === chosen}
-                onClick={() => choose(finding.key)}
+                className="hover:bg-sheet grid min-h-6 w-full grid-cols-[2.4rem_1fr_auto] text-left max-lg:min-h-12 max-lg:items-center"
+                aria-pressed={key === chosen}
+                onClick={() => choose(key)}
               >
-                <span className="text-ink2 text-right">{index + 1}</span>
-                <span className="pt-0.5">
-                  <GradeMark grade={finding.grade} />
-                </span>
-                <span className="min-w-0">
-                  <GradeWord grade={finding.grade} /> <strong>{finding.verdict.place.label}</strong>
-                  {several && <span className="text-ink2"> {panel?.name}</span>}
-                  <br />
-                  {findingWords(finding.verdict, 'short', settings)}
-                  {finding.overrule && !finding.overrule.refused && (
-                    <span className="text-ink2"> (computed {gradeWords[finding.computed]})</span>
-                  )}
-                </span>
-                <span className="text-caption text-ink2 text-right whitespace-nowrap">
-                  {differ && (
-                    <span title="The schools differ" aria-label="the schools differ">
-                      ≠{' '}
-                    </span>
-                  )}
-                  <span className={`sure-${finding.certainty}`}>{finding.certainty}</span>
-                </span>
+                <strong>
+                  {item.number}
+                  {letter}
+                </strong>
+                <span className={key === chosen ? 'font-bold' : ''}>{verdict.place.label}</span>
+                <span className="text-ink2">{panelOf(verdict.panel)}</span>
               </button>
             </li>
-          );
-        })}
-      </ul>
-    </section>
+          ))}
+        </ul>
+      )}
+    </li>
   );
 }

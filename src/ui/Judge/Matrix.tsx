@@ -1,7 +1,8 @@
 import { scaleBand } from 'd3-scale';
 import { gradeWords } from '@/core/vocabulary/grade';
-import type { Finding } from '@/core/judge/grading/finding';
+import type { FindingItem } from '@/core/judge/grading/items';
 import { gradeOf, likelihoodWords, severityWords } from '@/core/judge/grading/matrix';
+import { chipWords, has } from './item-words';
 import type { Likelihood, Severity } from '@/core/vocabulary/severity';
 
 const [width, height, left, bottom] = [300, 216, 22, 34];
@@ -9,26 +10,25 @@ const likelihoods: readonly Likelihood[] = [1, 2, 3, 4, 5];
 const severities: readonly Severity[] = [4, 3, 2, 1];
 const x = scaleBand<number>(likelihoods, [left, width - 4]).paddingInner(0.04);
 const y = scaleBand<number>(severities, [0, height - bottom]).paddingInner(0.05);
-const perRow = 3;
-const shown = 6;
+/** Rows of chips above the name of a cell's grade. */
+const rowsShown = 2;
 
 interface MatrixProps {
-  findings: readonly Finding[];
+  items: readonly FindingItem[];
   chosen: string | undefined;
   choose(key: string): void;
 }
 
-/** Findings by severity and likelihood, each under its number in the list. */
-export function Matrix({ findings, chosen, choose }: MatrixProps) {
+/** One thing once by severity and likelihood, under its number in the list and the letters of its places. */
+export function Matrix({ items, chosen, choose }: MatrixProps) {
   const cells = severities.flatMap((severity) =>
     likelihoods.map((likelihood) => ({
       severity,
       likelihood,
-      held: findings
-        .map((finding, index) => ({ finding, number: index + 1 }))
-        .filter(
-          ({ finding }) => finding.severity === severity && finding.likelihood === likelihood,
-        ),
+      held: items.filter(({ places }) => {
+        const { finding } = places[0]!;
+        return finding.severity === severity && finding.likelihood === likelihood;
+      }),
     })),
   );
   const words = cells
@@ -62,17 +62,18 @@ export function Matrix({ findings, chosen, choose }: MatrixProps) {
               <text x="3" y={y.bandwidth() - 3} fontSize="7.5" fill="var(--ink2)">
                 {gradeWords[grade]}
               </text>
-              {held.slice(0, shown).map(({ finding, number }, index) => (
-                <Dot
-                  key={finding.key}
-                  number={number}
-                  cx={9 + (index % perRow) * 16.5}
-                  cy={9 + Math.floor(index / perRow) * 14}
-                  chosen={finding.key === chosen}
-                  choose={() => choose(finding.key)}
+              {chipsOf(held).map(({ item, x: at, y: row, width: wide }) => (
+                <Chip
+                  key={item.key}
+                  words={chipWords(item)}
+                  x={at}
+                  y={row}
+                  width={wide}
+                  chosen={has(item, chosen)}
+                  choose={() => choose(item.key)}
                 />
               ))}
-              {held.length > shown && (
+              {held.length > chipsOf(held).length && (
                 <text
                   x={x.bandwidth() - 3}
                   y={y.bandwidth() - 3}
@@ -80,7 +81,7 @@ export function Matrix({ findings, chosen, choose }: MatrixProps) {
                   textAnchor="end"
                   fill="var(--ink)"
                 >
-                  +{held.length - shown}
+                  +{held.length - chipsOf(held).length}
                 </text>
               )}
             </g>
@@ -117,28 +118,46 @@ export function Matrix({ findings, chosen, choose }: MatrixProps) {
   );
 }
 
-interface DotProps {
-  number: number;
-  cx: number;
-  cy: number;
+/** Chips of a cell in rows, as many as stand above its name. */
+function chipsOf(held: readonly FindingItem[]) {
+  const placed: { item: FindingItem; x: number; y: number; width: number }[] = [];
+  let [left, row] = [2, 0];
+  for (const item of held) {
+    const wide = Math.max(14, 6 + chipWords(item).length * 4.6);
+    if (left > 2 && left + wide > x.bandwidth() - 1) [left, row] = [2, row + 1];
+    if (row >= rowsShown) break;
+    placed.push({ item, x: left, y: 2 + row * 14.5, width: wide });
+    left += wide + 2;
+  }
+  return placed;
+}
+
+interface ChipProps {
+  words: string;
+  x: number;
+  y: number;
+  width: number;
   chosen: boolean;
   choose(): void;
 }
 
-const Dot = ({ number, cx, cy, chosen, choose }: DotProps) => (
-  <g transform={`translate(${cx} ${cy})`} onClick={choose} className="cursor-pointer">
-    <circle
-      r="7"
+const Chip = ({ words, x, y, width, chosen, choose }: ChipProps) => (
+  <g transform={`translate(${x} ${y})`} onClick={choose} className="cursor-pointer">
+    <rect
+      width={width}
+      height="13"
+      rx="6.5"
       fill={chosen ? 'var(--accent)' : 'var(--sheet)'}
       stroke={chosen ? 'var(--accent)' : 'var(--ink)'}
     />
     <text
-      y="2.8"
+      x={width / 2}
+      y="9.4"
       fontSize="7.5"
       textAnchor="middle"
       fill={chosen ? 'var(--on-accent)' : 'var(--ink)'}
     >
-      {number}
+      {words}
     </text>
   </g>
 );

@@ -3,12 +3,14 @@
 import { useState } from 'react';
 import type { Finding } from '@/core/judge/grading/finding';
 import { beginMend } from '@/core/fieldwork/recording/mend-step';
+import { SomeOf } from '../primitives/OneOf';
 import { useBook } from '../Book/context';
 
 /** Mended while the inspector is there: who does what, with which parts; then what is there now. */
-export function MendForm({ finding }: { finding: Finding }) {
+export function MendForm({ findings }: { findings: readonly Finding[] }) {
   const { state, who, actions } = useBook();
-  const { rule } = finding.verdict;
+  const { rule } = findings[0]!.verdict;
+  const [mended, setMended] = useState<readonly string[]>(findings.map(({ key }) => key));
   const [by, setBy] = useState('');
   const [how, setHow] = useState('');
   const [parts, setParts] = useState('');
@@ -22,6 +24,18 @@ export function MendForm({ finding }: { finding: Finding }) {
           The finding stays as it was found. What you record after you begin is the state after the
           work; the rules judge it again.
         </p>
+        {findings.length > 1 && (
+          <SomeOf
+            label="Mended at"
+            className="flex flex-wrap gap-2"
+            choices={findings.map(({ key, verdict }) => ({
+              value: key,
+              words: verdict.place.label,
+            }))}
+            value={mended}
+            choose={setMended}
+          />
+        )}
         <label className="text-caption text-ink2 grid gap-0.5">
           Mended by
           <input
@@ -64,9 +78,10 @@ export function MendForm({ finding }: { finding: Finding }) {
         </label>
         <button
           className="act act-main"
+          disabled={mended.length === 0}
           onClick={() =>
             void actions.record((newId) => [
-              beginMend(newId(), site, [finding.key], {
+              beginMend(newId(), site, mended, {
                 by: by.trim() || who.name,
                 how: how.trim(),
                 parts: parts.trim(),

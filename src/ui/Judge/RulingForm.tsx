@@ -5,32 +5,32 @@ import { grades, gradeWords } from '@/core/vocabulary/grade';
 import type { Finding } from '@/core/judge/grading/finding';
 import { readRulings } from '@/core/judge/grading/rulings';
 import { verdictKeys } from '@/core/judge/examine/verdict';
-import { add, observe } from '@/core/fieldwork/recording/draft';
+import { observe } from '@/core/fieldwork/recording/draft';
+import { ruleItem } from '@/core/fieldwork/recording/rule-item';
+import type { FindingItem } from '@/core/judge/grading/items';
+import { findingsOf } from './item-words';
 import { useBook } from '../Book/context';
 
 interface RulingFormProps {
-  finding: Finding;
-  findings: readonly Finding[];
+  item: FindingItem;
+  items: readonly FindingItem[];
 }
 
-/** The inspector's word: another grade with a reason, what was made safe, one finding under another, the order. */
-export function RulingForm({ finding, findings }: RulingFormProps) {
+/** The inspector's word on one thing, at all its places: another grade with a reason, what was made safe, one under another, the order. */
+export function RulingForm({ item, items }: RulingFormProps) {
   const { state, actions } = useBook();
   const { site } = state.assessment;
-  const { reader } = site;
-  const rulings = readRulings(reader);
+  const rulings = readRulings(site.reader);
+  const all = findingsOf(item);
+  const [finding] = all as [Finding];
   const ruling = verdictKeys(finding.verdict)
     .map((key) => rulings.get(key))
     .find(Boolean);
   const [grade, setGrade] = useState<Grade | ''>(ruling?.overruledTo?.value ?? '');
   const [reason, setReason] = useState(ruling?.reason ?? '');
   const [safe, setSafe] = useState(ruling?.madeSafe?.value ?? '');
-  const record = (facts: Facts) =>
-    actions.record((newId) =>
-      ruling
-        ? [observe(reader, ruling.id, facts)]
-        : [add('ruling', newId(), site.site ?? null, { finding: finding.key, ...facts })],
-    );
+  const record = (facts: Facts, of: readonly Finding[] = all) =>
+    actions.record((newId) => ruleItem(site, of, facts, newId));
   const changed =
     grade !== (ruling?.overruledTo?.value ?? '') ||
     reason !== (ruling?.reason ?? '') ||
@@ -42,24 +42,18 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
       : needsSafe && !safe.trim()
         ? 'Danger now yields only to what was made safe: write what was done, and when.'
         : undefined;
-  const alike = findings.filter((one) => one.grade === finding.grade);
-  const at = alike.indexOf(finding);
+  const alike = items.filter((one) => one.grade === item.grade);
+  const at = alike.indexOf(item);
   const move = (by: -1 | 1) => {
-    const order = alike.filter((one) => one !== finding);
-    order.splice(at + by, 0, finding);
+    const order = alike.filter((one) => one !== item);
+    order.splice(at + by, 0, item);
     void actions.record((newId) =>
-      order.map((one, index) => {
-        const known = readRulings(reader).get(one.key);
-        return known
-          ? observe(reader, known.id, { reportPlace: index + 1 })
-          : add('ruling', newId(), site.site ?? null, {
-              finding: one.key,
-              reportPlace: index + 1,
-            });
-      }),
+      order.flatMap((one, index) =>
+        ruleItem(site, findingsOf(one), { reportPlace: index + 1 }, newId),
+      ),
     );
   };
-  const others = findings.filter((one) => one.key !== finding.key);
+  const others = items.filter((one) => one !== item);
   return (
     <section aria-labelledby="ruling" className="border-line border-t pt-3">
       <h3 id="ruling" className="font-bold">
@@ -134,13 +128,55 @@ export function RulingForm({ finding, findings }: RulingFormProps) {
           </option>
           {others.map((one) => (
             <option key={one.key} value={one.key}>
-              {one.verdict.place.label}: {one.verdict.rule.title}
+              {one.places[0]!.finding.verdict.place.label}:{' '}
+              {one.places[0]!.finding.verdict.rule.title}
             </option>
           ))}
         </select>
       </div>
-      <Merged finding={finding} />
+      <Apart item={item} record={record} />
+      {all.map((one) => (
+        <Merged key={one.key} finding={one} />
+      ))}
     </section>
+  );
+}
+
+/** A place told on its own, or brought back among those like it. */
+function Apart({
+  item,
+  record,
+}: {
+  item: FindingItem;
+  record(facts: Facts, of: readonly Finding[]): Promise<unknown>;
+}) {
+  const [only] = item.places;
+  if (item.places.length === 1)
+    return only!.finding.apart ? (
+      <p className="mt-2">
+        <button className="act" onClick={() => void record({ toldApart: false }, [only!.finding])}>
+          Tell it with those like it again
+        </button>
+      </p>
+    ) : null;
+  return (
+    <details className="mt-2">
+      <summary className="act">Split one off</summary>
+      <p className="text-ink2 mt-1">
+        It becomes an item of its own, with a number and a ruling of its own.
+      </p>
+      <p className="mt-1 flex flex-wrap gap-2">
+        {item.places.map(({ letter, finding }) => (
+          <button
+            key={finding.key}
+            className="act"
+            onClick={() => void record({ toldApart: true }, [finding])}
+          >
+            {letter} {finding.verdict.place.label}
+          </button>
+        ))}
+      </p>
+    </details>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { School } from '@/core/codes/settings/settings';
 import { schools, schoolWords } from '@/core/codes/settings/settings';
+import { schoolSentence } from '@/core/show/report/scope-words';
 import { useBook } from '../Book/context';
 
 /** The school this inspection is graded by: an entry like any other, printed in the report. */
@@ -9,7 +10,7 @@ export function SchoolChoice() {
   if (!site.site) return null;
   const about = site.site;
   return (
-    <label className="grid gap-1">
+    <label className="border-line mt-4 grid gap-1 border-t pt-3">
       <span>Graded</span>
       <select
         className="field"
@@ -24,6 +25,7 @@ export function SchoolChoice() {
           </option>
         ))}
       </select>
+      <span className="text-ink2">{schoolSentence(settings.school)}</span>
     </label>
   );
 }

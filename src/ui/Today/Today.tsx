@@ -19,6 +19,8 @@ export interface InspectionLine {
   entries: number;
   findings: Record<string, number>;
   seenShare: number;
+  /** Agreed acts, and how many were made; undefined: not counted since it last changed. */
+  acts: { made: number; agreed: number; called: string } | undefined;
   /** Danger now, neither made safe nor mended. */
   dangerOpen: number;
   /** YYYY-MM-DD of the earliest deadline. */
@@ -177,7 +179,11 @@ function InspectionItem({ line }: { line: InspectionLine }) {
             </span>
           </span>
         ))}
-        <span className="text-ink2">{Math.round(line.seenShare * 100)} % seen</span>
+        <span className="text-ink2">
+          {line.acts
+            ? `${line.acts.made} of ${line.acts.agreed} agreed ${line.acts.called}`
+            : `${Math.round(line.seenShare * 100)} % of the checks seen`}
+        </span>
       </p>
       <p className="flex gap-2">
         <Link

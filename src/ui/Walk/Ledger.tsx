@@ -1,15 +1,17 @@
 'use client';
 
-import { useDeferredValue, useState } from 'react';
-import type { Finding } from '@/core/judge/grading/finding';
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { FindingItem } from '@/core/judge/grading/items';
+import { itemsOf } from '@/core/judge/grading/items';
 import { crowdedPositions } from '@/core/fieldwork/recording/check';
-import { findingWords } from '@/core/show/report/finding-words';
+import { findingWords, itemWords } from '@/core/show/report/finding-words';
 import type { Message } from '@/core/judge/check/rule';
 import { schoolWords } from '@/core/codes/settings/settings';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
+import { findingsOf, surenessOf } from '../Judge/item-words';
 import { MendForm } from '../Judge/MendForm';
 import { MendedList } from './MendedList';
 import { selectionOf } from './selection';
@@ -17,14 +19,15 @@ import { selectionOf } from './selection';
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {
   const { state } = useBook();
-  const { findings, notSeen } = useDeferredValue(state.assessment);
+  const { findings, notSeen, settings } = useDeferredValue(state.assessment);
+  const items = useMemo(() => itemsOf(findings, settings), [findings, settings]);
   const [open, setOpen] = useState<string>();
   const likely = notSeen.filter((line) => line.likely);
   return (
     <section className="p-4" aria-labelledby="findings">
       <div className="border-line flex items-baseline justify-between border-b pb-1.5">
         <h2 id="findings" className="text-heading font-bold">
-          Findings {findings.length}
+          Findings {items.length}
         </h2>
         <span className="text-caption text-ink2">
           graded {schoolWords[state.assessment.settings.school].toLowerCase()}
@@ -36,12 +39,12 @@ export function Ledger() {
         </p>
       )}
       <ul aria-live="polite" aria-relevant="additions">
-        {findings.map((finding) => (
+        {items.map((item) => (
           <LedgerItem
-            key={finding.key}
-            finding={finding}
-            open={open === finding.key}
-            toggle={() => setOpen(open === finding.key ? undefined : finding.key)}
+            key={item.key}
+            item={item}
+            open={open === item.key}
+            toggle={() => setOpen(open === item.key ? undefined : item.key)}
           />
         ))}
       </ul>
@@ -65,25 +68,26 @@ export function Ledger() {
   );
 }
 
-function LedgerItem({
-  finding,
-  open,
-  toggle,
-}: {
-  finding: Finding;
-  open: boolean;
-  toggle(): void;
-}) {
+function LedgerItem({ item, open, toggle }: { item: FindingItem; open: boolean; toggle(): void }) {
   const { state, panel, actions } = useBook();
-  const { verdict, grade } = finding;
-  const text = (part: keyof Message) => findingWords(verdict, part, state.assessment.settings);
+  const all = findingsOf(item);
+  const { verdict, grade, trace } = all[0]!;
+  const text = (part: keyof Message) =>
+    itemWords(
+      all.map((one) => one.verdict),
+      part,
+      state.assessment.settings,
+    );
   const elsewhere =
     verdict.panel !== panel.id &&
     state.assessment.site.panels.find((one) => one.id === verdict.panel);
+  const go = (ref: string) => {
+    const selection = selectionOf(ref, panel);
+    if (selection) actions.select(selection);
+  };
   const choose = () => {
     toggle();
-    const selection = selectionOf(verdict.place.ref, panel);
-    if (selection) actions.select(selection);
+    go(verdict.place.ref);
   };
   return (
     <li className="border-hair border-b">
@@ -96,23 +100,44 @@ function LedgerItem({
           <GradeMark grade={grade} />
         </span>
         <span>
-          <GradeWord grade={grade} /> <strong>{verdict.place.label}</strong>
+          <GradeWord grade={grade} />{' '}
+          <strong>{all.map((one) => one.verdict.place.label).join(', ')}</strong>
           {elsewhere && <span className="text-ink2"> {elsewhere.name}</span>}
           <br />
-          {text('short')}
+          {all.length > 1
+            ? verdict.rule.title
+            : findingWords(verdict, 'short', state.assessment.settings)}
         </span>
-        <span className={`text-caption text-ink2 h-fit sure-${finding.certainty}`}>
-          {finding.certainty}
+        <span className={`text-caption text-ink2 h-fit sure-${surenessOf(item)}`}>
+          {surenessOf(item)}
         </span>
       </button>
       {open && (
         <div className="pb-3 pl-6">
+          {all.length > 1 && (
+            <ul className="mb-2 grid gap-1">
+              {item.places.map(({ letter, finding }) => (
+                <li key={finding.key}>
+                  <button
+                    className="act w-full justify-start! text-left"
+                    onClick={() => go(finding.verdict.place.ref)}
+                  >
+                    <strong>
+                      {item.number}
+                      {letter}
+                    </strong>{' '}
+                    {findingWords(finding.verdict, 'short', state.assessment.settings)}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
           <p>{text('why')}</p>
           <p className="mt-1">
             <strong>Ask for:</strong> {text('ask')}
           </p>
-          <TraceTable trace={finding.trace} />
-          <MendForm finding={finding} />
+          <TraceTable trace={trace} />
+          <MendForm findings={all} />
           <p className="text-caption text-ink2 mt-1">
             {verdict.rule.sources.map((source) => source.code).join(', ')}
             {verdict.rule.since && ` · in words since ${verdict.rule.since}`}

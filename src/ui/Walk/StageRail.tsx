@@ -1,10 +1,9 @@
 'use client';
 
 import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
-import { notSeenLines } from '@/core/judge/examine/coverage';
 import { cautionLead } from '@/core/show/report/cautions';
 import type { StageState } from '@/core/fieldwork/walk/stage-states';
-import { stageStates } from '@/core/fieldwork/walk/stage-states';
+import { actsAt, stageStates } from '@/core/fieldwork/walk/stage-states';
 import { useBook } from '../Book/context';
 
 /** The stages with what is seen and not, at the desk. */
@@ -12,8 +11,8 @@ export function StageRail() {
   const { state, panel, selection } = useBook();
   const assessment = useDeferredValue(state.assessment);
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
-  const wants = useMemo(
-    () => notSeenLines(assessment.verdicts.filter((verdict) => verdict.panel === panel.id)),
+  const left = useMemo(
+    () => actsAt(assessment, panel.id).filter(({ wants }) => wants.length > 0),
     [assessment, panel.id],
   );
   const strip = useRef<HTMLOListElement>(null);
@@ -37,19 +36,17 @@ export function StageRail() {
         ))}
       </ol>
       <section className="mt-3 px-3 pb-3">
-        <h2 className="font-bold">
-          Not seen: {wants.reduce((sum, line) => sum + line.places.length, 0)}
-        </h2>
+        <h2 className="font-bold">Agreed, not made: {left.length}</h2>
         <ul className="text-caption text-ink2 mt-1 grid gap-1.5">
-          {wants.slice(0, 6).map((line) => (
-            <li
-              key={`${line.rule}${line.say}${line.likely}`}
-              className="grid grid-cols-[1.4rem_1fr]"
-            >
-              <span className="text-ink">{line.places.length}</span>
+          {left.slice(0, 6).map(({ key, stage, what, wants }) => (
+            <li key={key} className="grid grid-cols-[1.4rem_1fr]">
+              <span className="text-ink">{stage}</span>
               <span>
-                {line.likely && <strong className="text-ink">likely a finding: </strong>}
-                {line.say}
+                {wants.some(({ likely }) => likely) && (
+                  <strong className="text-ink">likely a finding: </strong>
+                )}
+                {what}: {wants[0]!.say}
+                {wants.length > 1 && ` and ${wants.length - 1} more`}
               </span>
             </li>
           ))}
@@ -63,15 +60,13 @@ export function StageRail() {
   );
 }
 
-/** One stage: checks seen of those that apply, else facts noted of those asked. */
+/** One stage: acts made of those agreed, else facts noted of those asked. */
 function StageItem({ state, current }: { state: StageState; current: boolean }) {
   const { actions } = useBook();
-  const { stage, seen, notSeen, doesNotApply, noted, asked } = state;
-  const checks = seen + notSeen;
-  const [done, all] = checks > 0 ? [seen, checks] : [noted, asked];
+  const { stage, made, agreed, noted, asked } = state;
+  const [done, all] = agreed > 0 ? [made, agreed] : [noted, asked];
   const words = [
-    checks > 0 && `${seen} checks seen, ${notSeen} not`,
-    doesNotApply > 0 && `${doesNotApply} do not apply`,
+    agreed > 0 && `${made} of ${agreed} agreed acts made`,
     asked > 0 && `${noted} of ${asked} facts noted`,
   ].filter(Boolean);
   return (
@@ -85,12 +80,12 @@ function StageItem({ state, current }: { state: StageState; current: boolean }) 
         <span className="text-ink2">{stage.number}</span>
         <span className="truncate">{stage.name}</span>
         <span className="text-caption text-ink2">
-          {checks > 0 ? `${seen}/${checks}` : asked > 0 ? `${noted} noted` : ''}
+          {agreed > 0 ? `${made}/${agreed}` : asked > 0 ? `${noted} noted` : ''}
         </span>
         {all > 0 && (
           <span className="col-span-3 mt-1 flex" aria-hidden="true">
             <span
-              className={`h-0 ${checks > 0 ? 'border-ink border-b-2' : 'border-ink3 border-b'}`}
+              className={`h-0 ${agreed > 0 ? 'border-ink border-b-2' : 'border-ink3 border-b'}`}
               style={{ width: `${(done / all) * 100}%` }}
             />
             <span className="border-ink3 h-0 flex-1 border-b border-dashed" />

@@ -7,8 +7,8 @@ export const currentStage = (selection: Selection): number =>
     ? selection.stage
     : { screw: 9, thing: 8, position: 8 }[selection.kind];
 
-/** "9 of 12 looks", or what was noted where no check is made. */
-export function seenWords({ seen, notSeen, noted, asked }: StageState): string {
-  if (seen + notSeen > 0) return `${seen} of ${seen + notSeen} checks seen`;
+/** "9 of 12 agreed", or what was noted where no act is counted. */
+export function seenWords({ made, agreed, noted, asked }: StageState): string {
+  if (agreed > 0) return `${made} of ${agreed} agreed`;
   return asked > 0 ? `${noted} of ${asked} noted` : '';
 }

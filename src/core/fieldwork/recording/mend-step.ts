@@ -5,7 +5,14 @@ import type { Draft } from './draft';
 import { add, observe } from './draft';
 
 /** What is said of these is a word on the findings or about the visit, not a state of the panel. */
-const notOfTheMend: ReadonlySet<ThingType> = new Set(['mend', 'ruling', 'note', 'site', 'what-if']);
+const notOfTheMend: ReadonlySet<ThingType> = new Set([
+  'mend',
+  'ruling',
+  'note',
+  'site',
+  'what-if',
+  'omission',
+]);
 
 /** While something is being mended, what is recorded of the panel is of the state after: said with it. */
 export function withMendStep(

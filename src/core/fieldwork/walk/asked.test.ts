@@ -15,7 +15,7 @@ describe('nothing wrong here', () => {
     const { site } = book;
     for (let stage = 1; stage <= 13; stage += 1)
       for (const group of askedAt(stage, site, site.panels[0]!))
-        for (const { facts } of nothingWrong(group))
+        for (const { facts } of nothingWrong(group, site))
           for (const name of Object.keys(facts)) {
             const spec = properties[name as keyof typeof properties] as PropertySpec;
             expect(['number', 'length', 'text', 'none']).not.toContain(spec.input);
@@ -30,7 +30,7 @@ describe('nothing wrong here', () => {
       const { site } = book;
       return askedAt(7, site, site.panels[0]!).find((one) => one.title === 'Cover')!;
     };
-    const fine = nothingWrong(group());
+    const fine = nothingWrong(group(), book.site);
     expect(fine).toEqual([
       {
         about: 'panel',
@@ -38,7 +38,7 @@ describe('nothing wrong here', () => {
       },
     ]);
     book.record(fine.map(({ about, facts }) => observe(book.site.reader, about, facts)));
-    expect(nothingWrong(group())).toEqual([]);
+    expect(nothingWrong(group(), book.site)).toEqual([]);
     expect(book.site.reader.value('panel', 'deadFront')).toBe('cracked');
   });
 
@@ -46,10 +46,13 @@ describe('nothing wrong here', () => {
     const { book } = made();
     const { site } = book;
     const group = askedAt(6, site, site.panels[0]!).find((one) => one.many)!;
-    expect(nothingWrong(group).map(({ about }) => about)).toHaveLength(2);
-    expect(nothingWrong(group)[0]!.facts).toMatchObject({ heatMark: false, handleState: 'on' });
+    expect(nothingWrong(group, site).map(({ about }) => about)).toHaveLength(2);
+    expect(nothingWrong(group, site)[0]!.facts).toMatchObject({
+      heatMark: false,
+      handleState: 'on',
+    });
     for (const touched of ['tightness', 'wear', 'failedTrip', 'testButton'])
-      expect(nothingWrong(group)[0]!.facts).not.toHaveProperty(touched);
+      expect(nothingWrong(group, site)[0]!.facts).not.toHaveProperty(touched);
   });
 });
 
@@ -59,10 +62,10 @@ describe('stages', () => {
     book.observe('panel', { coverOpened: 'not-opened', coverReason: 'padlocked' });
     const assessment = assess(book.entries, testSettings);
     const inside = stageStates(assessment, 'panel').find(({ stage }) => stage.number === 8)!;
-    expect(inside.notSeen).toBeGreaterThan(0);
+    expect(inside.agreed - inside.made).toBeGreaterThan(0);
     expect(assessment.notSeen.map((line) => line.say)).toContain('cover not opened: padlocked');
     for (const stage of [8, 9])
       for (const group of askedAt(stage, assessment.site, assessment.site.panels[0]!))
-        expect(nothingWrong(group)).toEqual([]);
+        expect(nothingWrong(group, assessment.site)).toEqual([]);
   });
 });

@@ -1,3 +1,7 @@
+import type { FactReader } from '../../record/entries/fact-reader';
+import { isAgreed, scopeOf } from '../../judge/scope/scopes';
+import { visitActs } from '../../judge/scope/visit-act';
+import { fitsDevice } from './fitting';
 import type { Thing } from '../../record/entries/inspection';
 import { observations } from '../../record/entries/properties/any';
 import type { Facts, PropertyName } from '../../record/entries/properties';
@@ -31,7 +35,7 @@ export interface AskedGroup {
 
 const specs = Object.entries(properties) as [PropertyName, PropertySpec][];
 
-/** Acts that show a negative to the eye; what is found by touching, testing or tracing is never written unasked. */
+/** Acts that show a negative to the eye: all that is written where nobody recorded what was agreed. */
 const seenByEye: readonly string[] = ['look', 'open', 'ask'];
 
 /** Properties of a subject, at one stage or at any, in the order they are declared; retired ones are not asked. */
@@ -96,13 +100,16 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
       thingWords(bar.id, site),
       propertiesOf('bar', stage).map((property) => fact(bar.id, property)),
     );
-  for (const { key, title, subject, abouts } of alike(panel)) {
-    const names = propertiesOf(subject, stage);
-    const looks = lookedAt(stage, subject);
+  for (const { key, title, subject, abouts, fits } of alike(panel, reader)) {
+    const names = [...propertiesOf(subject, stage), ...lookedAt(stage, subject)];
     add(
       key,
       title,
-      abouts.flatMap((about) => [...names, ...looks].map((property) => fact(about, property))),
+      abouts.flatMap((about) =>
+        names
+          .filter((property) => fits?.(about, property) ?? true)
+          .map((property) => fact(about, property)),
+      ),
       true,
     );
   }
@@ -130,7 +137,14 @@ const standsAlone = (thing: Thing, panel: PanelView) =>
 /** Things of which a panel has many. */
 function alike(
   panel: PanelView,
-): { key: string; title: string; subject: Subject; abouts: string[] }[] {
+  reader: FactReader,
+): {
+  key: string;
+  title: string;
+  subject: Subject;
+  abouts: string[];
+  fits?: (about: string, property: PropertyName) => boolean;
+}[] {
   const devices = [...panel.devices, ...panel.pullOuts, ...(panel.main ? [panel.main] : [])];
   return [
     {
@@ -138,6 +152,12 @@ function alike(
       title: 'Each breaker or fuse',
       subject: 'device',
       abouts: devices.map((device) => device.id),
+      fits: (about, property) =>
+        fitsDevice(
+          property,
+          devices.find(({ id }) => id === about)!,
+          reader,
+        ),
     },
     {
       key: `${panel.id}-positions`,
@@ -177,21 +197,27 @@ const lookedAtStage: Partial<Record<Subject, number>> = {
 /** Observations that are looked for on each thing of a kind at its stage. */
 const lookedAt = (stage: number, subject: Subject): PropertyName[] =>
   lookedAtStage[subject] === stage
-    ? observations.filter(
-        (name) => (properties[name] as PropertySpec).on.includes(subject) && name !== 'tightness',
-      )
+    ? observations.filter((name) => (properties[name] as PropertySpec).on.includes(subject))
     : [];
 
 /**
- * "Nothing wrong here": an explicit list of negative facts for what the group asks and nobody has
- * recorded. Measurements have no such value and stay wanted.
+ * "Nothing wrong here": an explicit list of negative facts for what the group asks, an agreed act shows
+ * and nobody has recorded. Measurements and trials have no such value and stay wanted; what only touching
+ * shows is written only where touching was agreed in so many words.
  */
-export function nothingWrong(group: AskedGroup): { about: string; facts: Facts }[] {
+export function nothingWrong(group: AskedGroup, site: SiteView): { about: string; facts: Facts }[] {
   const byThing = new Map<string, Facts>();
   if (group.shut) return [];
+  const scope = scopeOf(site);
+  const actOf = visitActs(site);
+  const mayWrite = (about: string, property: PropertyName): boolean => {
+    const done = actOf(about, property);
+    if (!done) return false;
+    return scope.recorded ? isAgreed(scope, done.act, done.stage) : seenByEye.includes(done.act);
+  };
   for (const { about, property, recorded } of group.facts) {
-    const { fine, act } = properties[property] as PropertySpec;
-    if (recorded || fine === undefined || !seenByEye.includes(act)) continue;
+    const { fine } = properties[property] as PropertySpec;
+    if (recorded || fine === undefined || !mayWrite(about, property)) continue;
     byThing.set(about, { ...byThing.get(about), [property]: fine });
   }
   return [...byThing].map(([about, facts]) => ({ about, facts }));

@@ -1,33 +1,36 @@
 import type { Assessment } from '../../judge/assess/assess';
-import { coverageOf } from '../../judge/examine/coverage';
+import type { ActDone } from '../../judge/scope/visit-coverage';
 import { askedAt } from './asked';
 import type { Stage } from './stages';
 import { stages } from './stages';
 
-/** How far a stage is: its checks, and the facts it asks. */
+/** How far a stage is: the agreed acts of it, and the facts it asks. */
 export interface StageState {
   stage: Stage;
-  seen: number;
-  notSeen: number;
-  doesNotApply: number;
+  /** Agreed acts made, of how many. */
+  made: number;
+  agreed: number;
   /** Facts recorded of those asked. */
   noted: number;
   asked: number;
 }
 
+/** Acts at one panel, and those of the whole visit. */
+export const actsAt = ({ visit }: Pick<Assessment, 'visit'>, panelId: string): ActDone[] =>
+  visit.acts.filter(({ panel }) => panel === undefined || panel === panelId);
+
 /** All stages as they stand for one panel. */
-export function stageStates({ site, verdicts }: Assessment, panelId: string): StageState[] {
+export function stageStates(assessment: Assessment, panelId: string): StageState[] {
+  const { site } = assessment;
   const panel = site.panels.find((one) => one.id === panelId);
-  const here = verdicts.filter((verdict) => verdict.panel === panelId);
+  const here = actsAt(assessment, panelId);
   return stages.map((stage) => {
-    const checks = here.filter((verdict) => verdict.rule.stage === stage.number);
-    const { found, clear, notSeen } = coverageOf(checks);
+    const acts = here.filter((act) => act.stage === stage.number);
     const facts = panel ? askedAt(stage.number, site, panel).flatMap((group) => group.facts) : [];
     return {
       stage,
-      seen: found + clear,
-      notSeen,
-      doesNotApply: checks.length - found - clear - notSeen,
+      made: acts.filter(({ wants }) => wants.length === 0).length,
+      agreed: acts.length,
       noted: facts.filter((fact) => fact.recorded).length,
       asked: facts.length,
     };

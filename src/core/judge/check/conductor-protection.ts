@@ -1,3 +1,4 @@
+import { wholeDwelling } from '../../installation/panel/what-follows';
 import { terminalMarkC } from './terminal-mark';
 import type { Fact } from '../../record/entries/inspection';
 import { circuitWords, conductorWords, sizeWords } from '../../installation/panel/words';
@@ -56,7 +57,7 @@ function dwellingFeederA(
   const table = yardstick.dwellingService;
   const deviceA = terminal.handleA!;
   if (deviceA < table[0]!.mainA || deviceA > table.at(-1)!.mainA) return undefined;
-  const whole = site.reader.value(fed.id, 'wholeDwelling');
+  const whole = wholeDwelling(site, fed)?.whole;
   if (whole === false) return undefined;
   const limit =
     table.findLast((row) => compareSizes(size, row[tableMetal(metal)]) >= 0)?.mainA ?? 0;
@@ -158,8 +159,9 @@ const fedPanel = ({ terminal }: TerminalPlace, { site }: Scene) =>
   site.panels.find(({ id }) => site.reader.value(id, 'fedFrom') === terminal.device.id)?.id;
 
 const wholeDwellingFact = (place: TerminalPlace, scene: Scene): Fact | undefined => {
-  const panel = fedPanel(place, scene);
-  return panel === undefined ? undefined : scene.site.reader.fact(panel, 'wholeDwelling');
+  const id = fedPanel(place, scene);
+  const panel = scene.site.panels.find((one) => one.id === id);
+  return panel && wholeDwelling(scene.site, panel)?.fact;
 };
 
 function overFinding(

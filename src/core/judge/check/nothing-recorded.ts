@@ -57,6 +57,10 @@ export const looked = {
     label: 'Loads',
     recorded: () => false,
     wanted: ofPanel('loadsListed', 'find what each circuit feeds'),
+    none: ({ panel, site: { reader } }) =>
+      reader.value(panel.id, 'loadsListed')
+        ? 'none of this kind among the loads listed'
+        : undefined,
   },
   multiwire: {
     label: 'Shared neutrals',

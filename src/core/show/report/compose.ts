@@ -1,9 +1,8 @@
 import type { Assessment } from '../../judge/assess/assess';
-import type { PropertyValue } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
 import type { Fact } from '../../record/entries/inspection';
 import { crowdedPositions } from '../../fieldwork/recording/check';
-import { gradeAdvice, gradeWords, grades } from '../../vocabulary/grade';
+import { gradeWords, grades } from '../../vocabulary/grade';
 import { itemsOf } from '../../judge/grading/items';
 import type { FindingItem } from '../../judge/grading/items';
 import { eachPlace, placesWords } from './places';
@@ -31,7 +30,7 @@ import { referrals, reportNotes } from './referrals';
 import { shutOffs } from './shut-off';
 import { summarise } from './summary';
 import { reportHead, toldAndAgreed } from './told';
-import { fill } from '../../vocabulary/fill';
+import { adviceWords } from './advice';
 import { findingWords } from './finding-words';
 import { valueWords } from './value-words';
 import { reportReadings } from './readings';
@@ -195,10 +194,10 @@ function reportPermit(assessment: Assessment): ReportPermit | undefined {
 /** What to do by when, gravest first. Notes ask for nothing. */
 function firstThings(
   findings: readonly ReportFinding[],
-  { settings, site }: Assessment,
+  assessment: Assessment,
   frame: Provenance,
 ): FirstThings[] {
-  const role = site.site ? site.reader.value(site.site, 'clientRole') : undefined;
+  const { settings } = assessment;
   return grades
     .filter((grade) => grade !== 'note')
     .flatMap((grade) => {
@@ -208,10 +207,7 @@ function firstThings(
         grade,
         gradeWord: gradeWords[grade],
         by: deadlineWords(grade, settings, frame.asOf),
-        advice: fill(gradeAdvice[grade], {
-          days: settings.deadlineDays[grade],
-          before: beforeWords(role),
-        }),
+        advice: adviceWords(grade, assessment),
         findings: here.map((finding) => ({
           number: finding.number,
           title: `${finding.title} (${placesWords(finding)})`,
@@ -219,20 +215,6 @@ function firstThings(
       };
     });
 }
-
-/** Before what, for the client's own role: nobody who lives there is told of moving in. */
-const beforeWords = (role: PropertyValue<'clientRole'> | undefined): string =>
-  role === undefined
-    ? 'before anyone new relies on it'
-    : {
-        buyer: 'before moving in',
-        seller: 'and told to whoever buys',
-        owner: 'and nothing added to it before',
-        landlord: 'and before it is let again',
-        tenant: 'by the landlord, who is told in writing',
-        trust: 'and before more people are let in',
-        authority: 'by the owner, who is told in writing',
-      }[role];
 
 function conflictWords(facts: readonly Fact[], site: SiteView, frame: Provenance): string {
   const [first] = facts;

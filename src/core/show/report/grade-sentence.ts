@@ -1,7 +1,8 @@
 import type { Likelihood, Severity } from '../../vocabulary/severity';
+import type { Grade } from '../../vocabulary/grade';
 import { gradeWords } from '../../vocabulary/grade';
 import { gradeOf } from '../../judge/grading/matrix';
-import type { ReportFinding } from './report';
+import type { TraceLine } from '../../judge/grading/finding';
 
 /** What it could do, said as a possibility. */
 export const ifItHappens: Readonly<Record<Severity, string>> = {
@@ -51,16 +52,21 @@ const together: Readonly<Record<Severity, readonly [string, string, string, stri
   ],
 };
 
+interface Graded {
+  severity: number;
+  likelihood: number;
+  grade: Grade;
+  trace: readonly TraceLine[];
+}
+
 /** Harm beside how soon, and what follows from both; where the grade is another, what made it so. */
-export function gradeSentence(
-  finding: Pick<ReportFinding, 'severity' | 'likelihood' | 'grade' | 'trace' | 'overrule'>,
-): string {
-  const severity = finding.severity as Severity;
-  const likelihood = finding.likelihood as Likelihood;
-  const byMatrix = gradeOf(severity, likelihood);
-  const both = `If it happens: ${ifItHappens[severity]}. How soon: ${howSoon[likelihood]}.`;
-  if (byMatrix === finding.grade) return `${both} ${together[severity][likelihood - 1]}`;
-  if (finding.overrule) return `${both} ${finding.overrule}`;
-  const reason = finding.trace.findLast((line) => line.counted && line.grade === finding.grade);
-  return `${both} That alone would be ${gradeWords[byMatrix]}; it is ${gradeWords[finding.grade]}${reason ? `: ${reason.because}` : ''}.`;
+export const gradeSentence = (finding: Graded): string =>
+  `If it happens: ${ifItHappens[finding.severity as Severity]}. How soon: ${howSoon[finding.likelihood as Likelihood]}. ${whyThisGrade(finding)}`;
+
+/** The sentence that resolves harm and likelihood into the grade. */
+export function whyThisGrade({ severity, likelihood, grade, trace }: Graded): string {
+  const byMatrix = gradeOf(severity as Severity, likelihood as Likelihood);
+  if (byMatrix === grade) return together[severity as Severity][likelihood - 1]!;
+  const reason = trace.findLast((line) => line.counted && line.grade === grade);
+  return `That alone would be ${gradeWords[byMatrix]}; it is ${gradeWords[grade]}${reason ? `: ${reason.because}` : ''}.`;
 }

@@ -1,6 +1,6 @@
 import type { Assessment } from '../../judge/assess/assess';
 import { gradeWords } from '../../vocabulary/grade';
-import { counted } from '../../vocabulary/phrases';
+import { countWords, reasonOf, scopeSentence } from './visit';
 import { unplacedNotes } from '../../fieldwork/walk/notes';
 import { splitRef } from '../../record/entries/thing-types';
 import { countsAsMended } from './mended';
@@ -18,7 +18,8 @@ export interface IssueLine {
 
 /** Check list before signing: unplaced notes, what was not seen, grades set by hand, Danger now and whom it was told. */
 export function issueCheck(assessment: Assessment): IssueLine[] {
-  const { site, inspection, findings, notSeen, coverage, settings } = assessment;
+  const { site, inspection, findings, coverage, visit, settings } = assessment;
+  const left = visit.acts.filter(({ wants }) => wants.length > 0);
   const { reader } = site;
   const untold = findings.filter(({ grade, verdict, madeSafe }) => {
     const told = [
@@ -85,12 +86,21 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
       'stops',
     ),
     line(
+      'scope',
+      'What was agreed is recorded',
+      visit.scope.recorded ? [] : [scopeSentence(visit.scope)],
+      'open',
+    ),
+    line(
       'not-seen',
-      'Everything that applies was seen',
-      coverage.notSeen > 0
+      'Everything that was agreed was looked at',
+      left.length > 0
         ? [
-            `${counted(coverage.notSeen, 'check')} not seen, ${Math.round(coverage.seenShare * 100)} % seen. The report lists them: not seen is not fine.`,
-            ...notSeen.slice(0, 3).map(({ title, say }) => `${title}: ${say}`),
+            `${countWords(visit)} made. The report lists the rest: not seen is not fine.`,
+            ...left.slice(0, 3).map((act) => {
+              const reason = reasonOf(act, assessment);
+              return `${act.what}: ${act.wants[0]!.say}${reason ? `. Not done: ${reason}` : ''}`;
+            }),
           ]
         : [],
       'open',

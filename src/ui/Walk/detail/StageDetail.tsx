@@ -6,6 +6,7 @@ import type { AskedGroup } from '@/core/fieldwork/walk/asked';
 import { askedAt, nothingWrong } from '@/core/fieldwork/walk/asked';
 import { stages } from '@/core/fieldwork/walk/stages';
 import { FactField } from '../../facts/FactField';
+import { WholeStage } from './WholeStage';
 import { SureChoice } from '../../facts/SureChoice';
 import { useBook } from '../../Book/context';
 import { schoolWords } from '@/core/codes/settings/settings';
@@ -15,6 +16,7 @@ import { FamilyGuess } from './FamilyGuess';
 import { HandlesDetail } from './HandlesDetail';
 import { MainDetail } from './MainDetail';
 import { PlaceField } from './PlaceField';
+import { ProposedScope } from './ProposedScope';
 import { StageViews } from './StageViews';
 import { SymptomList } from './SymptomList';
 import { SupplyField } from './SupplyField';
@@ -40,12 +42,14 @@ export function StageDetail({ number }: { number: number }) {
       <SureChoice />
       {number === 1 && <PlaceField />}
       {number === 6 && <HandlesDetail />}
+      {number === 1 && <ProposedScope />}
       {number === 1 && <Yardstick />}
       {number === 1 && <SymptomList />}
       {number === 9 && <SupplyField />}
       {number === 8 && <MainDetail />}
       {number === 9 && <BarsDetail />}
       {number === 8 && <AddLooseWire />}
+      <WholeStage number={number} groups={groups} />
       {groups.map((group) => (
         <StageGroup key={group.key} group={group} />
       ))}
@@ -71,7 +75,8 @@ function Yardstick() {
 function SafetyCard({ opening }: { opening: boolean }) {
   const { state } = useBook();
   const { reader, site } = state.assessment.site;
-  const looks = site !== undefined && reader.value(site, 'scope') === 'looks';
+  const scope = site === undefined ? undefined : reader.value(site, 'scope');
+  const shut = scope === 'looks' || scope === 'outside';
   return (
     <div className="border-ink border-l-4 pl-3">
       <ul>
@@ -85,7 +90,7 @@ function SafetyCard({ opening }: { opening: boolean }) {
         <p className="mt-1">
           Only somebody qualified takes the cover off, and only if it is safe. Support it, keep its
           screws. If it stays shut, record why: everything behind it is then not seen.
-          {looks && ' This inspection looks only: the cover stays on.'}
+          {shut && ' Opening was not agreed for this visit: the cover stays on.'}
         </p>
       )}
     </div>
@@ -96,7 +101,7 @@ function StageGroup({ group }: { group: AskedGroup }) {
   const { state, actions } = useBook();
   const { reader } = state.assessment.site;
   const recorded = group.facts.filter((fact) => fact.recorded).length;
-  const fine = nothingWrong(group);
+  const fine = nothingWrong(group, state.assessment.site);
   const count = fine.reduce((sum, one) => sum + Object.keys(one.facts).length, 0);
   return (
     <fieldset className="border-hair grid gap-2 border-t pt-2">

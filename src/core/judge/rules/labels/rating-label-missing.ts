@@ -1,8 +1,15 @@
 import { panelPlace } from '../../check/places';
 import { readsChoice } from '../../check/reads-choice';
-import { defineRule } from '../../check/rule';
+import { clear, defineRule } from '../../check/rule';
+import { figureOffLabel } from '../../../installation/panel/what-follows';
 
 /** 408.58, 110.21: the maker’s marking is there and can be read. */
+const asSaid = readsChoice({
+  property: 'ratingLabel',
+  say: 'look for the rating label',
+  adverse: { illegible: 'gone', missing: 'gone' },
+});
+
 export const ratingLabelMissing = defineRule({
   id: 'labels/rating-label-missing',
   title: 'Rating label gone',
@@ -23,9 +30,10 @@ export const ratingLabelMissing = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Rating label')],
-  check: readsChoice({
-    property: 'ratingLabel',
-    say: 'look for the rating label',
-    adverse: { illegible: 'gone', missing: 'gone' },
-  }),
+  check(place, scene) {
+    const figure = figureOffLabel(scene.site, scene.panel.id);
+    const said = scene.site.reader.fact(scene.panel.id, 'ratingLabel');
+    if (!said && figure) return clear('figures were read off it', figure);
+    return asSaid(place, scene);
+  },
 });

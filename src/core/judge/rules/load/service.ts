@@ -1,3 +1,4 @@
+import { wholeDwelling } from '../../../installation/panel/what-follows';
 import { panelDemands } from '../../../measure/load/panel-demand';
 import { supplyDevice } from '../../../installation/panel/overcurrent-above';
 import { panelPlace } from '../../check/places';
@@ -30,7 +31,7 @@ export const serviceLoad = defineRule({
   },
   places: ({ panel }) => [panelPlace(panel, 'Demand')],
   check(_, { site, panel, yardstick }) {
-    if (panel.supply.place === 'downstream' && !site.reader.value(panel.id, 'wholeDwelling'))
+    if (panel.supply.place === 'downstream' && !wholeDwelling(site, panel)?.whole)
       return doesNotApply('judged where the service comes in');
     const device = supplyDevice(site, panel);
     const { demands, wanted } = panelDemands(site, panel, yardstick);

@@ -1,3 +1,4 @@
+import { wholeDwelling as wholeDwellingOf } from '../../../installation/panel/what-follows';
 import type { Fact } from '../../../record/entries/inspection';
 import { sizeWords } from '../../../installation/panel/words';
 import { deviceAbove, ownMain } from '../../../installation/panel/overcurrent-above';
@@ -88,7 +89,7 @@ export const conductorUndersized = defineRule<Place & Partial<DisconnectPlace>>(
       size,
       metal,
       sets,
-      reader.fact(panel.id, 'wholeDwelling'),
+      wholeDwellingOf(scene.site, panel)?.fact,
     ];
     if (device.ratingA > most)
       return found(
@@ -113,9 +114,7 @@ const askColumn = (panel: string) =>
 function wholeDwelling({ site, panel }: Scene): boolean | undefined {
   if (panel.systemRead && panel.system !== 'split-phase' && panel.system !== 'wye-208-two-legs')
     return false;
-  const said = site.reader.value(panel.id, 'wholeDwelling');
-  if (said !== undefined) return said;
-  return site.reader.value(panel.building, 'buildingKind') === 'shop' ? false : undefined;
+  return wholeDwellingOf(site, panel)?.whole;
 }
 
 /** Service conductors: SE, THW, XHHW and their like. */

@@ -49,7 +49,7 @@ export const anyProperties = {
   arcing: yesNo(metal, 'Arcing seen or heard', noticed),
   moisture: yesNo(metal, 'Moisture or corrosion', noticed),
   liveReachable: yesNo(metal, 'Bare live parts can be reached', noticed),
-  /** Found by touching: never part of "nothing wrong here". */
+  /** Found by touching: part of "nothing wrong here" only where touching was agreed. */
   tightness: choice(
     metal,
     'How firm',
@@ -58,7 +58,7 @@ export const anyProperties = {
       loose: 'loose',
       'falls-off': 'falls off when touched',
     },
-    { act: 'touch' },
+    { act: 'touch', fine: 'firm' },
   ),
   altered: yesNo(metal, 'Altered: filed, bent, wedged, forced', noticed),
   remark: text(everything, 'Remark', 2000, { act: 'none' }),

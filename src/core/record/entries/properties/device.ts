@@ -96,7 +96,7 @@ export const deviceProperties = {
       'does-not-reset': 'does not reset',
       'fails-test': 'fails when tested',
     },
-    { ...atHandles, act: 'touch' },
+    { ...atHandles, act: 'touch', fine: 'sound' },
   ),
   faultCode: text(['device'], 'Fault code shown, and its maker’s legend', 120, atHandles),
   tripsOnClosing: choice(

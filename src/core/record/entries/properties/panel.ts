@@ -438,7 +438,7 @@ export const panelProperties = {
       discoloured: 'discoloured by heat',
       burned: 'pitted, melted or arc-marked',
     },
-    { act: 'touch', stage: 8 },
+    { act: 'touch', stage: 8, fine: 'bright' },
   ),
   leg: choice(
     ['position'],

@@ -448,7 +448,7 @@ export const supplyProperties = {
     ['building', 'panel'],
     'Back of hand and tester on the metal',
     { quiet: 'nothing felt, tester quiet', tingle: 'tingle felt', 'tester-on': 'tester lights' },
-    { act: 'touch', stage: 2 },
+    { act: 'touch', stage: 2, fine: 'quiet' },
   ),
   listened: choice(
     ['building', 'panel'],
