@@ -6,6 +6,7 @@ import { verdictKeys } from '@/core/judge/examine/verdict';
 import { compareWithIssued, keyOf } from '@/core/show/report/closing';
 import type { ReportFinding } from '@/core/show/report/report';
 import { chandlery } from '@/server/demo/chandlery';
+import { withPlace } from '@/core/show/report/versions';
 import { issuedBefore } from './issued-before';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { netLoft } from '@/server/demo/net-loft';
@@ -28,7 +29,7 @@ function ruled(entries: readonly Entry[], facts: Partial<Facts>): Entry[] {
 describe.each(Object.entries(buildings))(
   '%s, issued before the rules were corrected',
   (name, make) => {
-    const findings = issuedBefore[name]! as ReportFinding[];
+    const findings = (issuedBefore[name] as ReportFinding[]).map(withPlace);
     const { entries } = make('ines');
     const now = assess(entries, settings);
 

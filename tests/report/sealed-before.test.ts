@@ -1,29 +1,49 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { readReportData } from '@/core';
 import { audiences } from '@/core/show/report/audience';
-import type { ReportData } from '@/core/show/report/report';
 import { issuedSheet } from '@/core/show/report/sheets';
+import type { ReportData4, ReportData5 } from '@/core/show/report/versions';
+import { eachPlace } from '@/core/show/report/places';
 
-/** A report as it was sealed with its text, before it told what was mended. The file is never changed. */
-const sealed = JSON.parse(readFileSync('tests/report/sealed/version-4.json', 'utf8')) as Omit<
-  ReportData,
-  'version'
-> & { version: 4 };
+const sealedAs = (version: 4 | 5): unknown =>
+  JSON.parse(readFileSync(`tests/report/sealed/version-${version}.json`, 'utf8'));
+
+/** Reports as they were sealed with their text: before they told what was mended, and before one thing was told once. The files are never changed. */
+const fourth = sealedAs(4) as ReportData4;
+const fifth = sealedAs(5) as ReportData5;
+
+/** What the sixth version adds to every older one: nothing that was not there. */
+const added = { version: 6, scope: [], worthTelling: [] };
 
 test('a report of the fourth version is read: nothing of it changes, nothing is made up', () => {
-  const { version, ...parts } = sealed;
-  expect(version).toBe(4);
-  expect(readReportData(structuredClone(sealed))).toEqual({ ...parts, version: 5 });
+  expect(fourth.version).toBe(4);
+  expect(readReportData(structuredClone(fourth))).toMatchObject({ ...fourth, ...added });
 });
 
-test.each(audiences)('it reads as it was sealed: %s', (audience) => {
-  const report = readReportData(structuredClone(sealed));
-  const never = () => {
-    throw new Error('composed anew');
-  };
-  for (const medium of ['screen', 'paper'] as const) {
-    const { blocks } = issuedSheet(report, audience, medium, never, '');
-    expect(blocks).toEqual(sealed.text!.blocks[audience]);
+test('a report of the fifth version is read: each finding has its one place, nothing is made up', () => {
+  expect(fifth.version).toBe(5);
+  const read = readReportData(structuredClone(fifth));
+  expect(read).toMatchObject({ ...fifth, ...added });
+  expect(read.visit).toBeUndefined();
+  for (const [index, finding] of fifth.findings.entries()) {
+    const [one, ...more] = eachPlace(read.findings[index]!);
+    expect(more).toEqual([]);
+    expect(one).toMatchObject({ ...finding, letter: '' });
   }
+  expect(read.mended!.findings).toHaveLength(fifth.mended!.findings.length);
+  expect(read.mended!.findings[0]!.finding.places).toHaveLength(1);
+});
+
+describe.each([fourth, fifth])('of version $version', (sealed) => {
+  test.each(audiences)('it reads as it was sealed: %s', (audience) => {
+    const report = readReportData(structuredClone(sealed));
+    const never = () => {
+      throw new Error('composed anew');
+    };
+    for (const medium of ['screen', 'paper'] as const) {
+      const { blocks } = issuedSheet(report, audience, medium, never, '');
+      expect(blocks).toEqual(sealed.text!.blocks[audience]);
+    }
+  });
 });

@@ -10,22 +10,27 @@ export function SchoolChoice() {
   if (!site.site) return null;
   const about = site.site;
   return (
-    <label className="border-line mt-4 grid gap-1 border-t pt-3">
-      <span>Graded</span>
-      <select
-        className="field"
-        value={settings.school}
-        onChange={(event) =>
-          void actions.observe(about, { school: event.target.value as School }, 'told')
-        }
-      >
-        {schools.map((school) => (
-          <option key={school} value={school}>
-            {schoolWords[school]}
-          </option>
-        ))}
-      </select>
-      <span className="text-ink2">{schoolSentence(settings.school)}</span>
-    </label>
+    <div className="border-line mt-4 border-t pt-3">
+      <label className="grid gap-1">
+        <span>Graded</span>
+        <select
+          className="field"
+          aria-describedby="school-says"
+          value={settings.school}
+          onChange={(event) =>
+            void actions.observe(about, { school: event.target.value as School }, 'told')
+          }
+        >
+          {schools.map((school) => (
+            <option key={school} value={school}>
+              {schoolWords[school]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-ink2 mt-1" id="school-says">
+        {schoolSentence(settings.school)}
+      </p>
+    </div>
   );
 }

@@ -33,14 +33,17 @@ describe('judging', () => {
 
   test('another grade asks for a reason before it can be kept', async () => {
     const hand = await inHand(entries(), <Judge />);
-    choose(/2 conductors under one screw/);
+    choose(/More conductors under a screw/);
     const keep = () => pressable('Keep this')[0] as HTMLButtonElement;
     fireEvent.change(screen.getByLabelText(/^Grade$/), { target: { value: 'note' } });
     expect(keep().disabled).toBe(true);
     type(/^Reason/, 'One wire is a dead end, cut and capped.');
     expect(keep().disabled).toBe(false);
     await (await hand.press('Keep this')).andKept();
-    const [ruled] = hand.findings().filter(({ overrule }) => overrule);
+    const all = hand.findings().filter(({ overrule }) => overrule);
+    // One word on one thing holds at both its places.
+    expect(all.map(({ verdict }) => verdict.place.label)).toEqual(['Breaker 7', 'Breaker 11']);
+    const [ruled] = all;
     expect(ruled).toMatchObject({ grade: 'note', verdict: { rule: { id: 'breaker/double-tap' } } });
     expect(ruled!.overrule!.reason).toBe('One wire is a dead end, cut and capped.');
   });
@@ -72,9 +75,42 @@ describe('judging', () => {
         .filter(({ verdict }) => verdict.rule.id === 'breaker/double-tap')
         .map(({ verdict }) => verdict.place.label);
     expect(doubled()).toEqual(['Breaker 7', 'Breaker 11']);
+    choose(/More conductors under a screw/);
+    await (await hand.press('b Breaker 11')).andKept();
     choose(/Breaker 11.*2 conductors under one screw/);
     await (await hand.press('Earlier in the report')).andKept();
     await waitFor(() => expect(doubled()).toEqual(['Breaker 11', 'Breaker 7']));
+  });
+
+  test('like findings are one item with its places; one split off is an item of its own', async () => {
+    const hand = await inHand(entries(), <Judge />);
+    const numbered = () => pressable(/^\d+(Danger now|Urgent|Repair|Plan|Note)/).length;
+    const before = numbered();
+    expect(hand.findings().length).toBe(before + 1);
+    choose(/More conductors under a screw/);
+    expect(pressable(/^\d+aBreaker 7/).length).toBeGreaterThan(0);
+    await (await hand.press('a Breaker 7')).andKept();
+    await waitFor(() => expect(numbered()).toBe(before + 1));
+    choose(/Breaker 7.*2 conductors under one screw/);
+    await (await hand.press('Tell it with those like it again')).andKept();
+    await waitFor(() => expect(numbered()).toBe(before));
+  });
+
+  test('what was agreed and not done gets its reason and who sees to it', async () => {
+    const hand = await inHand(entries(), <Judge />);
+    await (await hand.press('something stands in the way')).andKept();
+    const [omission] = [...hand.reader().inspection.things.values()].filter(
+      ({ type: kind }) => kind === 'omission',
+    );
+    expect(hand.reader().value(omission!.id, 'omittedBecause')).toBe('blocked');
+    const act = hand
+      .assessment()
+      .visit.acts.find(({ key }) => key === hand.reader().value(omission!.id, 'omits'))!;
+    expect(act.omission!.because).toBe('blocked');
+    expect(act.wants.length).toBeGreaterThan(0);
+    await waitFor(() =>
+      expect(document.body.textContent).toContain('Not done: something stands in the way'),
+    );
   });
 
   test('reported under another, it is told there and no more by itself', async () => {

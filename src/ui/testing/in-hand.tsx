@@ -51,6 +51,7 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
     reader,
     site: () => store.snapshot().assessment.site,
     findings: () => store.snapshot().assessment.findings,
+    assessment: () => store.snapshot().assessment,
     /** What was recorded since, entry by entry. */
     recorded: () => store.snapshot().entries.slice(entries.length),
     /** Presses what has this name, and waits until it is recorded. */

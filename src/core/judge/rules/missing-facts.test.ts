@@ -12,6 +12,10 @@ const saidTwice = 'said twice, in the list and in the single fact it replaced: t
 
 /** Facts that outrank or contradict what made a clear answer, rather than being missing from it. */
 const notMissing: Readonly<Record<string, { facts: readonly string[]; because: string }>> = {
+  'labels/rating-label-missing': {
+    facts: ['ratingLabel'],
+    because: 'a figure read off the label says it could be read; said to be gone, that counts',
+  },
   'service/interrupting-rating': {
     facts: ['availableFaultA'],
     because: 'the utility’s figure outranks one computed',

@@ -9,6 +9,10 @@ import { casesByRule } from './cases';
 
 /** Facts without which a finding may be clear, and why that is no false reassurance. */
 const mayClear: Readonly<Record<string, { facts: readonly string[]; because: string }>> = {
+  'labels/rating-label-missing': {
+    facts: ['ratingLabel'],
+    because: 'a figure read off the label says it could be read; said to be gone, that counts',
+  },
   'ground/undersized': {
     facts: ['parallelSets'],
     because:

@@ -1,4 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { anyEntries } from '../../testing/any-entries';
+import { testSettings } from '../../testing/bench';
+import { assess } from '../assess/assess';
+import { highestCounter } from '../../fieldwork/recording/draft';
+import type { Entry } from '../../record/entries/entry';
 import { idsFrom, Logbook } from '../../fieldwork/recording/logbook';
 import { readSite } from '../../installation/panel/site-view';
 import { fold } from '../../record/entries/fold';
@@ -7,6 +13,7 @@ import type { Place } from '../check/place';
 import { want } from '../check/rule';
 import type { Verdict } from '../examine/verdict';
 import { rules } from '../rules';
+import { scopes } from './scopes';
 import type { ScopeName } from './scopes';
 import { visitCoverage } from './visit-coverage';
 
@@ -104,5 +111,51 @@ describe('the same record under each scope', () => {
     const { scope, made, agreed } = coverageOf();
     expect(scope).toEqual({ name: 'full', recorded: false });
     expect([made, agreed]).toEqual(expected.full.slice(0, 2));
+  });
+});
+
+describe('laws over records of every kind', () => {
+  const names = Object.keys(scopes) as ScopeName[];
+  /** The record with this agreed, whatever else it says of what was. */
+  const under = (entries: readonly Entry[], scope: ScopeName) => {
+    const others = entries.filter((one) => one.kind === 'undo' || !('scope' in one.facts));
+    const agreed: Entry = {
+      v: 1,
+      id: 'agreed',
+      counter: highestCounter(others) + 1,
+      device: 'tablet',
+      author: 'ines',
+      at: '2026-04-14T09:41:00+01:00',
+      action: 'agreed',
+      kind: 'observe',
+      about: 'site',
+      facts: { scope },
+      certainty: 'told',
+      replaces: [],
+    };
+    return assess([...others, agreed], testSettings);
+  };
+
+  test('findings are the same under all scopes, and widening drops no act', () => {
+    fc.assert(
+      fc.property(anyEntries, (entries) => {
+        const all = names.map((scope) => under(entries, scope));
+        for (const [index, wide] of all.slice(1).entries()) {
+          const narrow = all[index]!;
+          expect(wide.findings.map(({ key, grade }) => [key, grade])).toEqual(
+            narrow.findings.map(({ key, grade }) => [key, grade]),
+          );
+          expect(wide.coverage).toEqual(narrow.coverage);
+          const keys = new Set(wide.visit.acts.map(({ key }) => key));
+          for (const { key } of narrow.visit.acts) expect(keys).toContain(key);
+          expect(wide.visit.beyond.length).toBeLessThanOrEqual(narrow.visit.beyond.length);
+        }
+        for (const { visit } of all) {
+          expect(visit.agreed).toBe(visit.acts.length);
+          expect(visit.made).toBe(visit.acts.filter(({ wants }) => wants.length === 0).length);
+        }
+      }),
+      { numRuns: 25, seed: 15 },
+    );
   });
 });

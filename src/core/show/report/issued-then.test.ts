@@ -6,6 +6,7 @@ import type { Facts } from '../../record/entries/properties';
 import { parseEntry } from '../../record/entries/versions';
 import { highestCounter } from '../../fieldwork/recording/draft';
 import { testSettings } from '../../testing/bench';
+import { withPlace } from './versions';
 import { compareWithIssued, keyOf } from './closing';
 import { composeReport } from './compose';
 import type { ReportFinding } from './report';
@@ -51,7 +52,7 @@ describe.each(records.map((one) => [one.name, one] as const))('%s', (_, issued) 
     expect(now.findings.map((one) => one.key)).not.toContain(key));
 
   test('a return visit finds it by the key it was issued with: not gone, not mended, nothing new beside it', () => {
-    const { items, fresh } = compareWithIssued(issued, now);
+    const { items, fresh } = compareWithIssued({ findings: issued.findings.map(withPlace) }, now);
     expect(items).toHaveLength(1);
     expect(['still-found', 'changed']).toContain(items[0]!.now);
     expect(fresh.filter((one) => one.key.startsWith(`${before!.rule}|`))).toEqual([]);

@@ -168,12 +168,14 @@ describe('what is told stays told', () => {
       'told',
     );
     made.book.add('work', 'w', 'house', { workDone: 'new kitchen', workYear: 2003 });
-    const told = reportOf(made)
-      .told.map(({ label, says }) => `${label}: ${says}`)
-      .join('\n');
+    const report = reportOf(made);
+    const told = [
+      ...report.told.map(({ label, says }) => `${label}: ${says}`),
+      ...report.scope,
+    ].join('\n');
     for (const words of [
       'buyer',
-      'looks only',
+      'looking, nothing opened or touched',
       'lights flicker or dim, dead rooms',
       'a heat pump in May',
       'the owner',

@@ -92,7 +92,7 @@ const sixthOf = (report: ReportData5): ReportData => ({
 });
 
 /** Where each place was a finding, its one place is its own. */
-const withPlace = (finding: FindingOf5): ReportFinding => ({
+export const withPlace = (finding: FindingOf5): ReportFinding => ({
   ...finding,
   places: [{ letter: '', ...placeOf(finding) }],
 });

@@ -5,4 +5,10 @@ export const cases: readonly RuleCase[] = [
   ['painted over', { panel: { ratingLabel: 'illegible' } }, 'found: gone'],
   ['legible', { panel: { ratingLabel: 'legible' } }, 'clear'],
   ['never looked', {}, 'not-seen'],
+  ['a figure was read off it', { panel: { labelBusA: 125 } }, 'clear'],
+  [
+    'painted over, whatever figure somebody knows',
+    { panel: { ratingLabel: 'illegible', labelBusA: 125 } },
+    'found: gone',
+  ],
 ];

@@ -35,6 +35,33 @@ export const cases: readonly RuleCase[] = [
   ['size unread', { lines: ['main 150'] }, 'not-seen'],
   ['rating of the main unread', { panel: supply('2/0') }, 'not-seen'],
   [
+    'the only panel of a house carries all of it',
+    {
+      building: { buildingKind: 'house' },
+      panel: { supplySize: '2', supplyMetal: 'al' },
+      lines: ['main 100'],
+    },
+    'clear',
+  ],
+  [
+    'a house of two dwellings: not said which',
+    {
+      building: { buildingKind: 'house', dwellings: 2 },
+      panel: { supplySize: '2', supplyMetal: 'al' },
+      lines: ['main 100'],
+    },
+    'not-seen',
+  ],
+  [
+    'an outbuilding is no dwelling',
+    {
+      building: { buildingKind: 'outbuilding' },
+      panel: { supplySize: '2', supplyMetal: 'al' },
+      lines: ['main 100'],
+    },
+    'found: thin',
+  ],
+  [
     'what 2 aluminium under 100 A carries not said',
     { panel: { supplySize: '2', supplyMetal: 'al' }, lines: ['main 100'] },
     'not-seen',

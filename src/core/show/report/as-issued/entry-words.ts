@@ -12,10 +12,13 @@ export function entryWordsAsIssued(
   if (entry.kind === 'undo') return { about: 'Taken back', says: [] };
   const says = Object.entries(entry.facts).map(
     ([property, value]) =>
-      `${propertySpec(property)?.label ?? property}: ${said(property, value, site)}`,
+      `${labels[property] ?? propertySpec(property)?.label ?? property}: ${said(property, value, site)}`,
   );
   return { about: words(entry.kind === 'add' ? entry.thing : entry.about, site), says };
 }
+
+/** What a property was called then, where it is called otherwise since. */
+const labels: Readonly<Record<string, string>> = { scope: 'This inspector' };
 
 const words = (ref: string, site: SiteView) => thingWords(ref, site, () => 'Breaker');
 

@@ -7,7 +7,7 @@ import { dayWords } from '../dates';
 import { levelWords } from '../readings';
 import { reassures } from '../summary';
 import type { ReportFinding } from '../report';
-import { workList } from '../work-list';
+import { workList } from './work-list';
 import {
   allPhotoNumbers,
   atThePlace,

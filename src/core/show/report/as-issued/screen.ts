@@ -6,7 +6,7 @@ import type { Source } from '../blocks/sheet';
 import { clockDay, dayWords } from '../dates';
 import { levelWords } from '../readings';
 import type { ReportFinding } from '../report';
-import { workList } from '../work-list';
+import { workList } from './work-list';
 import {
   allPhotoNumbers,
   atThePlace,

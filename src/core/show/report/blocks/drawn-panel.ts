@@ -22,7 +22,7 @@ function drawOne(panel: PanelView, site: SiteView, findings: readonly ReportFind
     elsewhere: elsewhere.map(({ number, letter, place, short }) => ({
       number,
       ...(letter && { letter }),
-      says: letter && letter !== 'a' ? place : `${place}: ${short.replace(`${place}: `, '')}`,
+      says: letter && letter !== 'a' ? place : `${place}: ${short}`,
     })),
     drawn: geometry.rows > 0,
   };
