@@ -1,12 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { Logbook, assess, startingSettings } from '@/core';
+import { Logbook, assess, readReportData, startingSettings } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
 import { verdictKeys } from '@/core/judge/examine/verdict';
 import { compareWithIssued, keyOf } from '@/core/show/report/closing';
 import type { ReportFinding } from '@/core/show/report/report';
 import { chandlery } from '@/server/demo/chandlery';
-import { withPlace } from '@/core/show/report/versions';
 import { issuedBefore } from './issued-before';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { netLoft } from '@/server/demo/net-loft';
@@ -16,6 +15,10 @@ import { ropewalk } from '@/server/demo/ropewalk';
 const buildings = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk };
 const settings = startingSettings('Demo');
 const by = { device: 'tablet', author: 'ines', at: '2026-11-28T09:00:00+00:00' };
+
+/** As a report of that time is read today. */
+const asRead = (findings: unknown): ReportFinding[] =>
+  readReportData({ version: 5, findings, panels: [] }).findings;
 
 /** The record with a ruling on one finding, given by the key a report was issued with. */
 function ruled(entries: readonly Entry[], facts: Partial<Facts>): Entry[] {
@@ -29,7 +32,7 @@ function ruled(entries: readonly Entry[], facts: Partial<Facts>): Entry[] {
 describe.each(Object.entries(buildings))(
   '%s, issued before the rules were corrected',
   (name, make) => {
-    const findings = (issuedBefore[name] as ReportFinding[]).map(withPlace);
+    const findings = asRead(issuedBefore[name]!);
     const { entries } = make('ines');
     const now = assess(entries, settings);
 

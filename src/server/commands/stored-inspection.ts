@@ -1,10 +1,10 @@
 import 'server-only';
 import * as v from 'valibot';
 import type { Assessment, Author } from '@/core';
+import { countByGrade } from '@/core/judge/grading/items';
 import { actsWord } from '@/core/show/report/visit';
 import { anySettingsSchema, assess, parseEntry } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
-import { grades } from '@/core/vocabulary/grade';
 import { asOfDay } from '@/core/show/report/dates';
 import { dueOn } from '@/core/show/report/deadline';
 import type { Settings } from '@/core/codes/settings/settings';
@@ -60,7 +60,7 @@ export async function materialise(
     address: assessment.site.address,
     as_of: asOfDay(stored.entries) ?? null,
     entries: stored.entries.length,
-    findings: countByGrade(assessment),
+    findings: countByGrade(assessment.findings, assessment.settings),
     seen_share: assessment.coverage.seenShare,
     acts_made: assessment.visit.made,
     acts_agreed: assessment.visit.agreed,
@@ -115,8 +115,3 @@ function stageOf(latest: IssuedRow | undefined, entries: number, returning: bool
 /** "2026-0007, revision 2" */
 export const numberWords = ({ number, revision }: Pick<IssuedRow, 'number' | 'revision'>) =>
   revision === 0 ? number : `${number}, revision ${revision}`;
-
-const countByGrade = ({ findings }: Assessment) =>
-  Object.fromEntries(
-    grades.map((grade) => [grade, findings.filter((one) => one.grade === grade).length]),
-  );

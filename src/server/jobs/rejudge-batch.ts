@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { anySettingsSchema, assess, parseEntry } from '@/core';
-import { grades } from '@/core/vocabulary/grade';
+import { countByGrade } from '@/core/judge/grading/items';
 
 /** An inspection as the database sends it: JSON text, parsed where it is judged. */
 export interface StoredText {
@@ -38,16 +38,12 @@ function rejudgeOne({ id, settings, entries: text }: StoredText): Rejudged {
       if (!parsed.ok) return unread(`${parsed.faults[0]!.path}: ${parsed.faults[0]!.expected}`);
       entries.push(parsed.value);
     }
-    const { findings, coverage } = assess(
-      entries,
-      v.parse(anySettingsSchema, JSON.parse(settings)),
-    );
+    const set = v.parse(anySettingsSchema, JSON.parse(settings));
+    const { findings, coverage } = assess(entries, set);
     return {
       id,
       entries: entries.length,
-      findings: Object.fromEntries(
-        grades.map((grade) => [grade, findings.filter((one) => one.grade === grade).length]),
-      ),
+      findings: countByGrade(findings, set),
       seenShare: coverage.seenShare,
     };
   } catch (error) {

@@ -7,7 +7,7 @@ import { useBook } from '../Book/context';
 import { OmissionForm } from './OmissionForm';
 
 const kinds: readonly Act[] = ['look', 'open', 'ask', 'touch', 'test', 'trace'];
-const shown = 8;
+const shown = 24;
 
 /** What was agreed, how far it was done, what was not and why, and what lies outside. */
 export function AgreedActs() {
@@ -31,13 +31,20 @@ export function AgreedActs() {
           <Kind key={act} act={act} />
         ))}
       </ul>
-      <ul className="max-lg:hidden">
-        {left.slice(0, shown).map((act) => (
-          <Left key={act.key} act={act} />
-        ))}
-      </ul>
-      {left.length > shown && (
-        <p className="text-ink2 mt-1">and {left.length - shown} more, all in the report.</p>
+      {left.length > 0 && (
+        <details>
+          <summary className="font-semibold max-lg:min-h-12">
+            Agreed and not done: {left.length}
+          </summary>
+          <ul>
+            {left.slice(0, shown).map((act) => (
+              <Left key={act.key} act={act} />
+            ))}
+          </ul>
+          {left.length > shown && (
+            <p className="text-ink2 mt-1">and {left.length - shown} more, all in the report.</p>
+          )}
+        </details>
       )}
       {outside && <p className="mt-2">{outside}</p>}
       {beyond.length > 0 && (

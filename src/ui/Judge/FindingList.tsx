@@ -76,7 +76,7 @@ function ItemLine({ item, compared, chosen, choose }: ItemLineProps) {
     site.panels.length > 1 ? site.panels.find((one) => one.id === id)?.name : undefined;
   return (
     <li
-      className={`border-hair border-b ${chosen ? 'bg-app border-accent border-l-4' : 'hover:bg-app'}`}
+      className={`border-b-hair border-b ${chosen ? 'bg-app border-l-accent border-l-4' : 'hover:bg-app'}`}
     >
       <button
         data-item=""

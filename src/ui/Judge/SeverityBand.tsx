@@ -1,6 +1,5 @@
 import type { Finding } from '@/core/judge/grading/finding';
 import { gradeWords } from '@/core/vocabulary/grade';
-import { deadlineWords } from '@/core/show/report/deadline';
 import { dayWords } from '@/core/show/report/dates';
 import { howSoon, ifItHappens, whyThisGrade } from '@/core/show/report/grade-sentence';
 import { adviceWords } from '@/core/show/report/advice';
@@ -9,9 +8,8 @@ import { useBook } from '../Book/context';
 /** How bad beside how soon, and what follows from both; then the sentence that resolves them. */
 export function SeverityBand({ finding }: { finding: Finding }) {
   const { state } = useBook();
-  const { settings } = state.assessment;
   const { severity, likelihood, grade, due } = finding;
-  const when = due ? `by ${dayWords(due.on)}` : deadlineWords(grade, settings, undefined);
+  const when = due ? `By ${dayWords(due.on)}. ` : '';
   return (
     <div>
       <dl className="border-hair divide-hair grid grid-cols-3 divide-x border-y py-2">
@@ -20,7 +18,7 @@ export function SeverityBand({ finding }: { finding: Finding }) {
         <Cell
           term="So"
           mark={gradeWords[grade]}
-          says={`${when}. ${adviceWords(grade, state.assessment)}`}
+          says={`${when}${adviceWords(grade, state.assessment)}`}
         />
       </dl>
       <p className="mt-2">{whyThisGrade(finding)}</p>

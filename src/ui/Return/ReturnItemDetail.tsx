@@ -1,5 +1,6 @@
 'use client';
 
+import { numberWords } from '@/core/show/report/places';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Facts } from '@/core/record/entries/properties';
@@ -44,9 +45,9 @@ export function ReturnItemDetail({ item, issued }: ReturnItemDetailProps) {
     });
   const about = [item.ref, splitRef(item.ref).thing].find((ref) => subjectOfRef(ref, site));
   return (
-    <article className="grid gap-3" aria-label={`Item ${item.number}`}>
+    <article className="grid gap-3" aria-label={`Item ${numberWords(item)}`}>
       <h3 className="text-heading font-bold">
-        {item.number} {item.title}, {item.place}
+        {numberWords(item)} {item.title}, {item.place}
       </h3>
       <p>
         Before: {item.before.short}

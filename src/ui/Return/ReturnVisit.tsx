@@ -1,5 +1,6 @@
 'use client';
 
+import { numberWords } from '@/core/show/report/places';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { assess } from '@/core';
@@ -85,7 +86,7 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
                   aria-pressed={one.key === chosen}
                   onClick={() => choose(one.key)}
                 >
-                  <span className="text-ink2 text-right">{one.number}</span>
+                  <span className="text-ink2 text-right">{numberWords(one)}</span>
                   <span className="pt-0.5">
                     <GradeMark grade={one.before.grade} />
                   </span>

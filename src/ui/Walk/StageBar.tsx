@@ -6,6 +6,7 @@ import { Dialog } from 'radix-ui';
 import { useDeferredValue, useMemo } from 'react';
 import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { stageStates } from '@/core/fieldwork/walk/stage-states';
+import { itemsOf } from '@/core/judge/grading/items';
 import { PhotoKey } from '../Photos/PhotoKey';
 import { refOfSelection } from '../Book/selected-ref';
 import { useBook } from '../Book/context';
@@ -21,7 +22,8 @@ export function StageBar({ below, show }: Below) {
   const current = currentStage(selection);
   const at = states.findIndex(({ stage }) => stage.number === current);
   const here = states[Math.max(at, 0)]!;
-  const count = state.assessment.findings.length;
+  const { findings, settings } = assessment;
+  const count = useMemo(() => itemsOf(findings, settings).length, [findings, settings]);
   const go = (number: number) => {
     setOpen(false);
     show('detail');

@@ -39,11 +39,22 @@ export function allSeen(
       if (things('source').length === 0) say(panel.building, 'otherSupply', false);
       break;
     case 6:
-      for (const { id } of devices) say(id, 'protection', 'ordinary');
+      for (const { id } of devices) {
+        say(id, 'protection', 'ordinary');
+        // Of the age of the panel by their look; a younger one is recorded as such.
+        const year = reader.value(panel.id, 'yearBuilt');
+        if (year !== undefined) say(id, 'yearBuilt', year);
+      }
       break;
     case 8:
       for (const { terminals } of devices)
         for (const { ref, conductors } of terminals) say(ref, 'conductorCount', conductors.length);
+      // In sheathed cable the neutral is white and the ground bare, where none was seen otherwise.
+      for (const { id, cable, function: use } of panel.conductors) {
+        if (cable?.kind?.value !== 'nm') continue;
+        if (use?.value === 'neutral') say(id, 'colour', 'white');
+        if (use?.value === 'ground') say(id, 'colour', 'bare');
+      }
       break;
     case 9:
       for (const bar of panel.bars) say(bar.id, 'conductorCount', bar.landed);

@@ -81,7 +81,9 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
     add(
       thing.id,
       thingWords(thing.id, site),
-      propertiesOf(thing.type, stage).map((property) => fact(thing.id, property)),
+      [...propertiesOf(thing.type, stage), ...heatAt(stage, thing.type)].map((property) =>
+        fact(thing.id, property),
+      ),
     );
   for (const [area, title] of Object.entries(areas) as [Area, string][])
     add(
@@ -130,6 +132,10 @@ const alone: readonly Thing['type'][] = [
   'pipe',
   'outlet',
 ];
+
+/** Joints of the supply, on which heat is looked for from outside. */
+const heatAt = (stage: number, type: Thing['type']): PropertyName[] =>
+  (stage === 2 && type === 'meter') || (stage === 3 && type === 'disconnect') ? ['heatMark'] : [];
 
 const standsAlone = (thing: Thing, panel: PanelView) =>
   alone.includes(thing.type) && (thing.type !== 'building' || thing.id === panel.building);

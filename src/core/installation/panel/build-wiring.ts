@@ -1,3 +1,4 @@
+import { cableYear } from './cable-age';
 import type { Thing } from '../../record/entries/inspection';
 import { compareSizes } from '../../vocabulary/size';
 import { terminalRef } from '../../record/entries/thing-types';
@@ -43,8 +44,8 @@ export function buildConductors(
 
 /** Cables made in one piece: hot and neutral are of one size and metal. */
 const sheathed: ReadonlySet<string> = new Set(['nm', 'ac', 'uf']);
-/** By their jacket, of a time when grounds were made as large as hots up to 10 AWG: older ones were not. */
-const fullGround: ReadonlySet<string> = new Set(['1985-2000', 'from-2001']);
+/** From this year on grounds were made as large as hots up to 10 AWG: older ones were not. */
+const fullGroundSince = 1985;
 
 /**
  * A neutral of a sheathed cable has the size and metal of its hot, where nobody read its own; a ground
@@ -59,7 +60,7 @@ function takeFromCable(cable: CableView, conductors: ConductorView[], reader: Fa
   if (!hot) return;
   const groundAsHot =
     cable.kind.value !== 'ac' &&
-    fullGround.has(reader.value(cable.id, 'cableAge') ?? '') &&
+    (cableYear(reader, cable.id)?.year ?? 0) >= fullGroundSince &&
     compareSizes(hot.size!.value, '10') <= 0;
   for (const one of own) {
     const use = one.function?.value;

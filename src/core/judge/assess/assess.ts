@@ -57,8 +57,9 @@ export function assessmentOf(
   const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
   let visit: VisitCoverage | undefined;
+  const inspection = FactReader.wholeOf(site.reader);
   return {
-    inspection: FactReader.wholeOf(site.reader),
+    inspection,
     site,
     yardstick,
     settings,
@@ -70,7 +71,7 @@ export function assessmentOf(
     notSeen: notSeenLines(open, unseen),
     coverage: coverageOf(open, unseen, clear),
     get visit() {
-      return (visit ??= visitCoverage(site, examination));
+      return (visit ??= visitCoverage(inspection, site, examination));
     },
     asFound: undefined,
     mended: [],

@@ -1,5 +1,6 @@
 import type { Settings } from '../../codes/settings/settings';
 import type { Grade } from '../../vocabulary/grade';
+import { grades } from '../../vocabulary/grade';
 import { fill, namesIn } from '../../vocabulary/fill';
 import type { Finding } from './finding';
 
@@ -56,9 +57,16 @@ export function itemsOf(
 export const letterOf = (at: number): string =>
   (at >= 26 ? letterOf(Math.floor(at / 26) - 1) : '') + String.fromCharCode(97 + (at % 26));
 
-/** Key of every place of an item. */
-export const keysOf = ({ places }: Pick<FindingItem, 'places'>): string[] =>
-  places.map(({ finding }) => finding.key);
+/** How many things of each grade, each told once. */
+export const countByGrade = (
+  findings: readonly Finding[],
+  settings: Pick<Settings, 'wording'>,
+): Record<Grade, number> => {
+  const items = itemsOf(findings, settings);
+  return Object.fromEntries(
+    grades.map((grade) => [grade, items.filter((item) => item.grade === grade).length]),
+  ) as Record<Grade, number>;
+};
 
 const byPlace = ({ verdict: a }: Finding, { verdict: b }: Finding): number =>
   a.panel === b.panel ? a.place.order - b.place.order || (a.place.ref < b.place.ref ? -1 : 1) : 0;

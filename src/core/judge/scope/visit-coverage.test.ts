@@ -96,8 +96,10 @@ function record(scope?: ScopeName) {
   book.observe('d/t1', { tightness: 'firm' });
   return book;
 }
-const coverageOf = (scope?: ScopeName) =>
-  visitCoverage(readSite(fold(record(scope).entries)), { open, unseen: [] });
+const coverageOf = (scope?: ScopeName) => {
+  const inspection = fold(record(scope).entries);
+  return visitCoverage(inspection, readSite(inspection), { open, unseen: [] });
+};
 
 describe('the same record under each scope', () => {
   test.each(Object.keys(expected) as ScopeName[])('%s', (scope) => {

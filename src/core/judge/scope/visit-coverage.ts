@@ -2,9 +2,8 @@ import type { Want } from '../check/rule';
 import type { Place } from '../check/place';
 import type { Answers } from '../examine/examine';
 import type { SiteView } from '../../installation/panel/site-view';
-import { FactReader } from '../../record/entries/fact-reader';
 import { splitRef } from '../../record/entries/thing-types';
-import type { Fact } from '../../record/entries/inspection';
+import type { Fact, Inspection } from '../../record/entries/inspection';
 import type { PropertyName } from '../../record/entries/properties';
 import type { Act } from '../../record/entries/properties/spec';
 import type { Severity } from '../../vocabulary/severity';
@@ -48,6 +47,7 @@ export interface VisitCoverage {
  * one; it was made where none wants more. A gap of the registry is nobody's act.
  */
 export function visitCoverage(
+  inspection: Pick<Inspection, 'facts'>,
   site: SiteView,
   { open, unseen }: Pick<Answers, 'open' | 'unseen'>,
 ): VisitCoverage {
@@ -108,7 +108,7 @@ export function visitCoverage(
         rule.base.severity,
         rule.title,
       );
-  for (const [about, facts] of FactReader.wholeOf(site.reader).facts) {
+  for (const [about, facts] of inspection.facts) {
     if (site.reader.value(splitRef(about).thing, 'removed')) continue;
     for (const [property, values] of facts) {
       // What follows from other facts, nobody looked at.

@@ -3,7 +3,6 @@ import { omissionReason } from '../../judge/scope/omissions';
 import { scopes } from '../../judge/scope/scopes';
 import type { Scope } from '../../judge/scope/scopes';
 import type { ActDone, VisitCoverage } from '../../judge/scope/visit-coverage';
-import { FactReader } from '../../record/entries/fact-reader';
 import { propertySpec } from '../../record/entries/properties';
 import { stages } from '../../fieldwork/walk/stages';
 import type { Act } from '../../record/entries/properties/spec';
@@ -137,7 +136,7 @@ export function lookedSentences(assessment: Assessment): string[] {
         : opened.length === 0
           ? `We looked with ${site.panels.length === 1 ? 'the cover' : 'the covers'} on: what is behind was not seen.`
           : `We looked with the cover of ${listed(opened.map(({ name }) => name.toLowerCase()))} off; of the others it stayed on, and what is behind was not seen.`;
-  const got = actsRecorded(site);
+  const got = actsRecorded(assessment);
   const none = (
     [
       ['test', 'measured'],
@@ -165,9 +164,9 @@ export function lookedSentences(assessment: Assessment): string[] {
 const mostListed = 6;
 
 /** Kinds of act by which some fact was got. */
-function actsRecorded({ reader }: Assessment['site']): ReadonlySet<Act> {
+function actsRecorded({ inspection }: Pick<Assessment, 'inspection'>): ReadonlySet<Act> {
   const acts = new Set<Act>();
-  for (const facts of FactReader.wholeOf(reader).facts.values())
+  for (const facts of inspection.facts.values())
     for (const [property, values] of facts) {
       const act = propertySpec(property)?.act;
       const done = values.some(({ certainty }) => certainty === 'seen' || certainty === 'measured');
