@@ -36,7 +36,6 @@ export function allSeen(
       if (things('electrode').length > 0)
         say(panel.building, 'electrodeCount', things('electrode').length);
       say(panel.building, 'outletsLooked', true);
-      if (things('source').length === 0) say(panel.building, 'otherSupply', false);
       break;
     case 6:
       for (const { id } of devices) {

@@ -81,7 +81,7 @@ function beyondWords(beyond: VisitCoverage['beyond']): string[] {
 
 const label = (property: string) => {
   const words = propertySpec(property)?.label ?? property;
-  return /^[A-Z][a-z ]/.test(words) ? words.charAt(0).toLowerCase() + words.slice(1) : words;
+  return /^[A-Z][a-z]/.test(words) ? words.charAt(0).toLowerCase() + words.slice(1) : words;
 };
 
 /** Why an act was not made: as somebody said, or as the record shows. */
