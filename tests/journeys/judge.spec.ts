@@ -37,6 +37,7 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await expect(detail).toContainText('raised because one of the neutrals');
   await items.filter({ hasText: 'Neutral 9' }).focus();
   await page.keyboard.press('Enter');
+  await detail.getByRole('button', { name: /^\d+b\s*Neutral 9/ }).press('Enter');
   await expect(detail).toContainText('differs');
 
   const tandem = items.filter({ hasText: 'Tandem; label allows' });
@@ -74,7 +75,7 @@ test('judged by keys: overruled with a reason, ordered, another school, all of i
   await expect(page.getByText('All arrived')).toBeVisible();
 
   await page.goto(`${origin}/inspections/lock-keepers-house/report`);
-  await expect(page.getByRole('main')).toContainText('graded by the evidence');
+  await expect(page.getByRole('main')).toContainText('Graded by what was seen here');
   await expect(page.getByRole('main')).toContainText(
     `Computed Repair; ${odile.name} set Plan: ${reason}`,
   );

@@ -20,7 +20,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
   await test.step('the demo shows its panel with findings', async () => {
     await tabTo(page, page.getByRole('link', { name: 'Walk: Lock-keeper’s house' }));
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('heading', { name: 'Findings 11' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Findings 10' })).toBeVisible();
     await expect(
       page.getByRole('button', { name: /Position 5, 20 A.*Urgent: Breaker larger/ }),
     ).toBeAttached();

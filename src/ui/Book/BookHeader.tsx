@@ -1,5 +1,6 @@
 'use client';
 
+import { useDeferredValue } from 'react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -15,6 +16,7 @@ import { NoteThis } from './NoteThis';
 export function BookHeader() {
   const { store, state, panel, inspection, who, actions } = useBook();
   const { site } = state.assessment;
+  const { visit } = useDeferredValue(state.assessment);
   const path = usePathname();
   return (
     <header className="border-line bg-app min-w-0 border-b print:hidden">
@@ -45,7 +47,7 @@ export function BookHeader() {
         <Views inspection={inspection} path={path} className="max-lg:hidden lg:mx-auto" />
         <div className="min-w-0 items-center gap-x-4 max-lg:text-right lg:flex">
           <HeldStatus state={state} />
-          <CoverageRuler visit={state.assessment.visit} />
+          <CoverageRuler visit={visit} />
         </div>
         <div className="flex items-center gap-1">
           <button

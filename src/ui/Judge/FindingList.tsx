@@ -70,8 +70,10 @@ function ItemLine({ item, compared, chosen, choose }: ItemLineProps) {
   const [first] = item.places;
   const { finding } = first!;
   const several = item.places.length > 1;
-  const schools = compared.get(finding.key);
-  const differ = schools && new Set(Object.values(schools).map(({ grade }) => grade)).size > 1;
+  const differ = item.places.some(({ finding: { key } }) => {
+    const schools = compared.get(key);
+    return schools && new Set(Object.values(schools).map(({ grade }) => grade)).size > 1;
+  });
   const panelOf = (id: string) =>
     site.panels.length > 1 ? site.panels.find((one) => one.id === id)?.name : undefined;
   return (

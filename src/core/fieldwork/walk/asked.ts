@@ -152,6 +152,7 @@ function alike(
   fits?: (about: string, property: PropertyName) => boolean;
 }[] {
   const devices = [...panel.devices, ...panel.pullOuts, ...(panel.main ? [panel.main] : [])];
+  const byId = new Map(devices.map((device) => [device.id, device]));
   return [
     {
       key: `${panel.id}-devices`,

@@ -96,8 +96,8 @@ export function visitActs(
 ): (about: string, property: PropertyName) => VisitAct | undefined {
   const { things } = site.reader.inspection;
   const column = columnsOf(site);
-  const known = new Map<string, VisitAct | undefined>();
   const several = site.panels.length > 1;
+  const names = new Map(site.panels.map(({ id, name }) => [id, name]));
   const panelOf = (id: string): string | undefined => {
     const thing = things.get(id);
     return !thing
@@ -108,56 +108,67 @@ export function visitActs(
           ? panelOf(thing.in)
           : undefined;
   };
+  // Asked of every fact and of every want: what is known of a thing is found once.
+  const abouts = new Map<string, About | undefined>();
+  const acts = new Map<string, VisitAct>();
   return (about, property) => {
-    const at = `${about}|${property}`;
-    if (known.has(at)) return known.get(at);
-    const act = find(about, property);
-    known.set(at, act);
-    return act;
+    const { act: got, stage: own, at: area } = properties[property] as PropertySpec;
+    if (got === 'none') return undefined;
+    let of = abouts.get(about);
+    if (of === undefined && !abouts.has(about)) abouts.set(about, (of = aboutOf(about)));
+    if (!of) return undefined;
+    const { subject, panel } = of;
+    const behind = got === 'look' && inside.has(subject) && observed.has(property);
+    const act = behind ? 'open' : got;
+    const stage = own ?? (behind && subject === 'position' ? 8 : (stageOf[subject] ?? 3));
+    const slug = slugOf(of, area, stage);
+    const key = `${panel ?? 'visit'}|${stage}|${act}|${slug}`;
+    let known = acts.get(key);
+    if (!known) {
+      const what = wordsOf(of, area, stage);
+      const name = several && panel !== undefined ? names.get(panel) : undefined;
+      known = {
+        key,
+        act,
+        stage,
+        panel,
+        what: name ? `${name}: ${what.charAt(0).toLowerCase()}${what.slice(1)}` : what,
+      };
+      acts.set(key, known);
+    }
+    return known;
   };
 
-  function find(about: string, property: PropertyName): VisitAct | undefined {
+  function aboutOf(about: string): About | undefined {
     const { thing: id, part } = splitRef(about);
     const type = things.get(id)?.type;
     const subject = type && (part === undefined ? type : partSubject(type, part));
     if (!subject) return undefined;
-    const spec = properties[property] as PropertySpec;
-    if (spec.act === 'none') return undefined;
-    const behind = inside.has(subject) && spec.act === 'look' && observed.has(property);
-    const act = behind ? 'open' : spec.act;
-    const stage = spec.stage ?? (behind && subject === 'position' ? 8 : (stageOf[subject] ?? 3));
-    const panel = panelOf(id);
-    const [slug, what] = groupOf(subject, id, about, spec.at, stage);
-    const name = several && panel ? site.panels.find((one) => one.id === panel)?.name : undefined;
-    return {
-      key: `${panel ?? 'visit'}|${stage}|${act}|${slug}`,
-      act,
-      stage,
-      panel,
-      what: name ? `${name}: ${what.charAt(0).toLowerCase()}${what.slice(1)}` : what,
-    };
+    const side = subject in ofColumn ? column.get(subject === 'position' ? about : id) : undefined;
+    return { subject, panel: panelOf(id), side };
   }
+}
 
-  /** Name of what is looked at together, which stays, and its words, which may change. */
-  function groupOf(
-    subject: Subject,
-    id: string,
-    about: string,
-    area: Area | undefined,
-    stage: number,
-  ): [slug: string, words: string] {
-    if (subject === 'panel')
-      return [area ?? (stage <= 3 ? 'outside' : 'whole'), panelWords(area, stage)];
-    if (subject === 'building') return ['building', buildingAt[stage] ?? 'Building'];
-    const words = ofColumn[subject];
-    if (!words) return [subject, whatIs[subject] ?? 'Other things'];
-    const side = column.get(subject === 'position' ? about : id);
-    if (!side) return [subject, words];
-    return [
-      `${subject}-${side}`,
-      side === 'main' ? `${words} of the main` : `${words}, ${side} column`,
-    ];
-  }
+/** What is known of a thing or part, whatever is said of it. */
+interface About {
+  subject: Subject;
+  panel: string | undefined;
+  side: 'left' | 'right' | 'main' | undefined;
+}
+
+/** Name of what is looked at together: it stays, whatever its words. */
+function slugOf({ subject, side }: About, area: Area | undefined, stage: number): string {
+  if (subject === 'panel') return area ?? (stage <= 3 ? 'outside' : 'whole');
+  return side ? `${subject}-${side}` : subject;
+}
+
+function wordsOf({ subject, side }: About, area: Area | undefined, stage: number): string {
+  if (subject === 'panel') return panelWords(area, stage);
+  if (subject === 'building') return buildingAt[stage] ?? 'Building';
+  const words = ofColumn[subject];
+  if (!words) return whatIs[subject] ?? 'Other things';
+  if (!side) return words;
+  return side === 'main' ? `${words} of the main` : `${words}, ${side} column`;
 }
 
 const panelWords = (area: Area | undefined, stage: number): string =>

@@ -57,6 +57,7 @@ export function visitCoverage(
   const acts = new Map<string, ActDone>();
   const outside = new Map<Act, { act: Act; stages: Set<number>; severity: Severity }>();
   const beyond: Fact[] = [];
+  const lines = new Map<string, { line: ActDone['wants'][number]; refs: Set<string> }>();
   const done = (act: VisitAct): ActDone => {
     let known = acts.get(act.key);
     if (!known)
@@ -80,19 +81,25 @@ export function visitCoverage(
       return;
     }
     const { wants } = done(act);
-    const line = wants.find((one) => one.say === want.say && one.likely === likely);
-    if (!line)
-      wants.push({
+    const same = `${act.key}|${likely}|${want.say}`;
+    const line = lines.get(same);
+    if (!line) {
+      const fresh = {
         say: want.say,
         property: want.property,
         places: [place],
         likely,
         severity,
         rule,
-      });
-    else {
-      if (!line.places.some(({ ref }) => ref === place.ref)) line.places.push(place);
-      if (severity > line.severity) line.severity = severity;
+      };
+      wants.push(fresh);
+      lines.set(same, { line: fresh, refs: new Set([place.ref]) });
+    } else {
+      if (!line.refs.has(place.ref)) {
+        line.refs.add(place.ref);
+        line.line.places.push(place);
+      }
+      if (severity > line.line.severity) line.line.severity = severity;
     }
   };
   for (const { rule, place, outcome } of open)

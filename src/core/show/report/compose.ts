@@ -7,7 +7,7 @@ import { itemsOf } from '../../judge/grading/items';
 import type { FindingItem } from '../../judge/grading/items';
 import { eachPlace, placesWords } from './places';
 import { scopeWords } from './scope-words';
-import { reportVisit } from './visit';
+import { lookedSentences, reportVisit } from './visit';
 import { worthTelling } from './worth-telling';
 import type { Finding } from '../../judge/grading/finding';
 import { verdictKeys } from '../../judge/examine/verdict';
@@ -82,6 +82,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     told: toldAndAgreed(assessment),
     scope: scopeWords(assessment),
     summary: summarise(assessment),
+    looked: lookedSentences(assessment),
     firstThings: firstThings(findings, assessment, frame),
     findings,
     mended: reportMended(

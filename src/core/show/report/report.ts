@@ -34,6 +34,8 @@ export interface ReportData {
   scope: string[];
   /** What it comes to, in a few sentences. */
   summary: string[];
+  /** How far was looked: covers, instruments, and what was agreed and not looked at. */
+  looked: string[];
   firstThings: FirstThings[];
   findings: ReportFinding[];
   /** Found, and mended while the inspector was there; as they were found. Numbered after the open ones. */

@@ -1,8 +1,7 @@
 import { capital, listed } from '../../vocabulary/phrases';
 import type { Assessment } from '../../judge/assess/assess';
-import type { Grade } from '../../vocabulary/grade';
+import { countByGrade } from '../../judge/grading/items';
 import { countsAsMended, mendedSentence } from './mended';
-import { lookedSentences } from './visit';
 import { tooLittleSeen, unexplained, unexplainedBesides } from './reassurance';
 
 const numberWords = [
@@ -29,10 +28,9 @@ const repairs = (count: number) => (count === 1 ? 'repair' : 'repairs');
  * or felt, where the visit was stopped, or where too little was seen.
  */
 export function summarise(assessment: Assessment): string[] {
-  const { findings, coverage, settings } = assessment;
-  const count = (grade: Grade) => findings.filter((finding) => finding.grade === grade).length;
-  const [danger, urgent, repair] = [count('danger'), count('urgent'), count('repair')];
-  const rest = findings.length - danger - urgent - repair;
+  const { findings, settings } = assessment;
+  const { danger, urgent, repair, plan, note } = countByGrade(findings, settings);
+  const rest = plan + note;
   const { urgent: urgentDays, repair: repairDays } = settings.deadlineDays;
   const signs = unexplained(assessment);
   const unsure = assessment.mended.some((one) => !countsAsMended(one));
@@ -69,11 +67,7 @@ export function summarise(assessment: Assessment): string[] {
     besides.length > 0
       ? [`Told or noticed besides, and not explained: ${listed([...new Set(besides)])}.`]
       : [];
-  const nothing = coverage.found + coverage.clear + coverage.notSeen === 0;
-  const looked = nothing
-    ? ['Nothing was recorded yet, so nothing is known to be fine.']
-    : lookedSentences(assessment);
-  return [first, second, ...(mended ? [mended] : []), ...more, ...looked];
+  return [first, second, ...(mended ? [mended] : []), ...more];
 }
 
 /** Where nothing has a date. */

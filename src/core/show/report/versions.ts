@@ -5,7 +5,7 @@ type FindingOf5 = Omit<ReportFinding, 'places'>;
 /** A report as sealed when each place was a finding, before what was agreed was counted. */
 export type ReportData5 = Omit<
   ReportData,
-  'version' | 'findings' | 'mended' | 'panels' | 'visit' | 'worthTelling' | 'scope'
+  'version' | 'findings' | 'mended' | 'panels' | 'visit' | 'worthTelling' | 'scope' | 'looked'
 > & {
   version: 5;
   findings: FindingOf5[];
@@ -87,6 +87,7 @@ const sixthOf = (report: ReportData5): ReportData => ({
     marks: panel.marks.map((mark) => ({ ...mark, letter: '' })),
   })),
   scope: [],
+  looked: [],
   visit: undefined,
   worthTelling: [],
 });

@@ -6,7 +6,7 @@ import type { ActDone, VisitCoverage } from '../../judge/scope/visit-coverage';
 import { propertySpec } from '../../record/entries/properties';
 import { stages } from '../../fieldwork/walk/stages';
 import type { Act } from '../../record/entries/properties/spec';
-import { capital, counted, listed } from '../../vocabulary/phrases';
+import { capital, listed } from '../../vocabulary/phrases';
 import type { ReportVisit } from './report';
 
 /** What the acts of a scope are called when they are counted. */
@@ -125,6 +125,9 @@ const placesOf = (places: readonly { label: string }[]): string =>
  * though it was agreed.
  */
 export function lookedSentences(assessment: Assessment): string[] {
+  const { coverage } = assessment;
+  if (coverage.found + coverage.clear + coverage.notSeen === 0)
+    return ['Nothing was recorded yet, so nothing is known to be fine.'];
   const { site, visit } = assessment;
   const { reader } = site;
   const opened = site.panels.filter(({ id }) => reader.value(id, 'coverOpened') === 'opened');
@@ -145,23 +148,20 @@ export function lookedSentences(assessment: Assessment): string[] {
     ] as const
   ).flatMap(([act, words]) => (got.has(act) ? [] : words));
   const nothing = none.length > 0 ? [`Nothing was ${listed(none).replace(' and ', ' or ')}.`] : [];
-  const missed = visit.acts.filter(({ wants }) => wants.length > 0).map(({ what }) => what);
-  const distinct = [...new Set(missed)];
-  const shown = distinct
-    .slice(0, mostListed)
-    .map((one) => one.charAt(0).toLowerCase() + one.slice(1));
+  const left = new Set(
+    visit.acts.filter(({ wants }) => wants.length > 0).map(({ stage }) => stage),
+  );
+  const parts = stages.flatMap(({ number, name }) => (left.has(number) ? name.toLowerCase() : []));
   const notLooked =
-    distinct.length > 0
+    parts.length > 0
       ? [
-          `Agreed, and not or not wholly looked at: ${listed(distinct.length > mostListed ? [...shown, `${counted(distinct.length - mostListed, 'more thing')}`] : shown)}. Not looked at is not fine.`,
+          `${countWords(visit)} made; not, or not wholly: ${listed(parts)}. Not looked at is not fine.`,
         ]
       : visit.agreed > 0
         ? ['Everything that was agreed was looked at.']
         : [];
   return [covers, ...nothing, ...notLooked].map(capital);
 }
-
-const mostListed = 6;
 
 /** Kinds of act by which some fact was got. */
 function actsRecorded({ inspection }: Pick<Assessment, 'inspection'>): ReadonlySet<Act> {

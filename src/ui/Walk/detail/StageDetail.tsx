@@ -40,6 +40,7 @@ export function StageDetail({ number }: { number: number }) {
       </div>
       {stage.caution && <SafetyCard opening={number === 7} />}
       <SureChoice />
+      <WholeStage number={number} groups={groups} />
       {number === 1 && <PlaceField />}
       {number === 6 && <HandlesDetail />}
       {number === 1 && <ProposedScope />}
@@ -49,7 +50,6 @@ export function StageDetail({ number }: { number: number }) {
       {number === 8 && <MainDetail />}
       {number === 9 && <BarsDetail />}
       {number === 8 && <AddLooseWire />}
-      <WholeStage number={number} groups={groups} />
       {groups.map((group) => (
         <StageGroup key={group.key} group={group} />
       ))}

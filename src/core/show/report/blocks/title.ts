@@ -22,6 +22,7 @@ export const title = ({ report, signed, audience }: Source): Block[] => [
   ...paragraph(
     quiet([report.address, report.client && `for ${report.client}`].filter(Boolean).join(' · ')),
   ),
+  ...paragraph(report.looked.join(' ')),
   ...paragraph(
     quiet(
       [
