@@ -159,12 +159,7 @@ function alike(
       title: 'Each breaker or fuse',
       subject: 'device',
       abouts: devices.map((device) => device.id),
-      fits: (about, property) =>
-        fitsDevice(
-          property,
-          devices.find(({ id }) => id === about)!,
-          reader,
-        ),
+      fits: (about, property) => fitsDevice(property, byId.get(about)!, reader),
     },
     {
       key: `${panel.id}-positions`,
