@@ -22,7 +22,6 @@ export const title = ({ report, signed, audience }: Source): Block[] => [
   ...paragraph(
     quiet([report.address, report.client && `for ${report.client}`].filter(Boolean).join(' · ')),
   ),
-  ...paragraph(report.looked.join(' ')),
   ...paragraph(
     quiet(
       [
@@ -45,6 +44,7 @@ export const summary = ({ report }: Source): Block[] => [
     style: 'alarm',
   })),
   { kind: 'paragraph', words: [strong(report.summary.join(' '))], style: 'lead' },
+  ...paragraph(report.looked.join(' ')),
   ...paragraph(...report.scope.map((one, index) => quiet(`${index > 0 ? ' ' : ''}${one}`))),
   ...paragraph(
     quiet(
