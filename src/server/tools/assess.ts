@@ -1,3 +1,4 @@
+import { eachPlace } from '@/core/show/report/places';
 import { readFile } from 'node:fs/promises';
 import { describeFault } from '@/core/vocabulary/fault';
 import { readPackage } from '../package-file';
@@ -18,7 +19,7 @@ async function main(): Promise<number> {
     return complain(`${file}: ${describeFault(parsed.faults[0]!)}${andMore(parsed.faults.length)}`);
   const { inspection, settings, authors, entries } = parsed.value.document;
   const { report } = reportOf({ id: inspection.id, settings, authors, entries });
-  const findings = report.findings.map((finding) => ({
+  const findings = report.findings.flatMap(eachPlace).map((finding) => ({
     rule: finding.rule,
     outcome: 'found',
     where: { panel: finding.panelName, place: finding.place, ref: finding.ref },
@@ -45,7 +46,7 @@ async function main(): Promise<number> {
     facts: finding.recorded,
   }));
   process.stdout.write(
-    `${JSON.stringify({ inspection: inspection.id, findings, notSeen: report.notSeen, coverage: report.coverage, doubts: report.doubts }, null, 2)}\n`,
+    `${JSON.stringify({ inspection: inspection.id, findings, notSeen: report.notSeen, coverage: report.coverage, visit: report.visit, doubts: report.doubts }, null, 2)}\n`,
   );
   return 0;
 }

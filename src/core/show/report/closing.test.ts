@@ -31,6 +31,23 @@ describe('a return visit, item by item', () => {
     one.facts({ handleRatingsA: [15] }, five.id);
     expect(stateOf(one, 'breaker/overcurrent')).toMatchObject({ now: 'mended' });
   });
+  test('of one thing at three places one is mended: each place is an item of the return', () => {
+    const doubled = () =>
+      bench().lines('7 15 2x14cu m1 porch', '9 15 2x14cu m1 stair', '11 15 2x14cu m1 pump');
+    const issued = issuedOf(doubled());
+    const [thing] = issued.findings.filter(({ rule }) => rule === 'breaker/double-tap');
+    const since = doubled().lines('9 15 14cu m1 stair');
+    const { items } = compareWithIssued(issued, since.assess());
+    expect(
+      items
+        .filter(({ number }) => number === thing!.number)
+        .map(({ letter, place, now }) => [letter, place, now]),
+    ).toEqual([
+      ['a', 'Breaker 7', 'still-found'],
+      ['b', 'Breaker 9', 'mended'],
+      ['c', 'Breaker 11', 'still-found'],
+    ]);
+  });
   test('ticked as mended without a fact: the rules disagree, and it stays open', () => {
     const one = before();
     const key = keyOf(

@@ -178,6 +178,22 @@ describe('for the electrician, a finding', () => {
     );
     expect(new Set(places.map(({ trade, place }) => trade + place)).size).toBe(places.length);
   });
+  test('what a quote needs of the feeder and the label stands with the panel', () => {
+    const { label } = report(
+      bench({
+        panel: {
+          supplySize: '2',
+          supplyMetal: 'al',
+          supplyNeutralSize: '4',
+          supplyGroundSize: '8',
+          supplyLength: 12_000,
+          supplyRaceway: 'steel-raceway',
+          labelAccepts: ['Tarnholt'],
+        },
+      }),
+    ).panels[0]!;
+    for (const words of ['2', '4', '8', '12000 mm', 'Tarnholt']) expect(label).toContain(words);
+  });
   test('room left in the panel stands with its label', () =>
     expect(
       report(

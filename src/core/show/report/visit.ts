@@ -115,10 +115,12 @@ const notMade = (act: ActDone, assessment: Assessment): ReportVisit['notMade'][n
   by: act.omission?.by,
 });
 
-const placesOf = (places: readonly { label: string }[]): string =>
-  places.length > 3
-    ? ` (${places.length} places)`
-    : ` (${places.map((place) => place.label).join(', ')})`;
+/** Where it is wanted, as far as that says more than the want itself: numbered places, or how many. */
+function placesOf(places: readonly { label: string }[]): string {
+  if (places.length > 3) return ` (${places.length} places)`;
+  const numbered = places.filter(({ label }) => /\d|^Lug /.test(label));
+  return numbered.length > 0 ? ` (${numbered.map(({ label }) => label).join(', ')})` : '';
+}
 
 /**
  * How far was looked, in a few sentences for a layman: covers, instruments, and what was not looked at

@@ -1,4 +1,5 @@
 import { capital } from '../../../vocabulary/phrases';
+import { stages } from '../../../fieldwork/walk/stages';
 import type { ReportVisit } from '../report';
 import type { Block } from './block';
 import { paragraph, part, quiet, strong, table } from './say';
@@ -13,7 +14,9 @@ export function notSeen(source: Source): Block[] {
   const atWork = new Set(findings.flatMap(({ places }) => places.map(({ panel }) => panel)));
   const bearing =
     audience === 'electrician'
-      ? visit.notMade.filter(({ panel }) => panel !== undefined && atWork.has(panel))
+      ? visit.notMade.filter(
+          ({ panel, stage }) => panel !== undefined && atWork.has(panel) && ofWork.has(stage),
+        )
       : visit.notMade;
   const left = visit.notMade.length - bearing.length;
   return part('not-seen', 'What was not seen', [
@@ -44,6 +47,11 @@ export function notSeen(source: Source): Block[] {
     ...(audience === 'record' ? lineByLine(report) : []),
   ]);
 }
+
+/** Stages of the panel itself: what whoever works on it will have before him. */
+const ofWork: ReadonlySet<string> = new Set(
+  stages.flatMap(({ number, name }) => (number >= 5 && number <= 9 ? name : [])),
+);
 
 /** "41 of 44 agreed looks were made." */
 const countedWords = ({ made, agreed, acts, notMade }: ReportVisit): string =>
@@ -92,16 +100,14 @@ function forLaymen(lines: ReportVisit['notMade']): Block {
   );
 }
 
-const forTheQualified = (lines: ReportVisit['notMade']): Block =>
-  table(
+function forTheQualified(lines: ReportVisit['notMade']): Block {
+  const reasons = lines.some(({ because, by }) => because ?? by);
+  return table(
     'Agreed and not seen',
-    [
-      ['Where', 2.4],
-      ['Still to do', 5],
-      ['Why it was not', 3],
-    ],
-    lines.map((line) => [line.what, line.wants.join('; '), reason(line)]),
+    [['Where', 2.4], ['Still to do', 6], ...(reasons ? ([['Why it was not', 2.4]] as const) : [])],
+    lines.map((line) => [line.what, line.wants.join('; '), ...(reasons ? [reason(line)] : [])]),
   );
+}
 
 /** Every check at every place, with how many of all were made. */
 const lineByLine = ({ notSeen: lines, coverage }: Source['report']): Block[] => {
