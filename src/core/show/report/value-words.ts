@@ -18,13 +18,18 @@ export function valueWords(
       return naming.has(property) ? thingWords(each, site) : (spec?.choices?.[each] ?? each);
     return String(each);
   };
-  const unit = spec?.unit ? ` ${spec.unit}` : '';
+  // A bare number of a length is millimetres, of a torque newton metres.
+  const bare = spec && (bareUnits as Partial<Record<string, string>>)[spec.input];
+  const unit = spec?.unit ? ` ${spec.unit}` : typeof value === 'number' && bare ? ` ${bare}` : '';
   if (value === null) return property === 'landsOn' ? 'no screw' : 'nothing';
   if (property === 'place') return placeWords(value, about, site);
   if (typeof value === 'number') return `${value}${unit}`;
   if (Array.isArray(value)) return value.map(one).join(', ') + unit;
   return typeof value === 'object' ? Object.values(value).map(one).join(' ') : one(value);
 }
+
+/** Units of a number entered without one. */
+const bareUnits = { length: 'mm', torque: 'N·m' } as const;
 
 /** "Position 7", by the number printed beside it. */
 function placeWords(value: Json, about: string | undefined, site: SiteView): string {
