@@ -135,7 +135,7 @@ describe('an upgrade', () => {
       if (!parsed.ok) throw new Error(JSON.stringify(parsed.faults));
       expect(sha256Hex(sealed)).toBe(digest);
       expect(reportDigest(report)).toBe(parsed.value.issued!.report);
-      expect(readReportData(report).version).toBe(5);
+      expect(readReportData(report).version).toBe(6);
     }
   });
 
@@ -237,7 +237,8 @@ describe('a migration', () => {
 
   test('one that fails leaves nothing of itself', async () => {
     const url = await database('failing');
-    const folder = folderWith({ '0010_broken.sql': 'create table half (id int); select broken' });
+    const next = `${String(names.length + 1).padStart(4, '0')}_broken.sql`;
+    const folder = folderWith({ [next]: 'create table half (id int); select broken' });
     await expect(migrate(url, app, folder)).rejects.toThrow('broken');
     expect(await run(url, `select to_regclass('half') as half`)).toEqual([{ half: null }]);
     expect(await migrate(url, app)).toEqual([]);
