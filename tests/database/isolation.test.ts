@@ -599,7 +599,7 @@ describe('every route of the build', () => {
         for (const method of ['GET', 'POST']) {
           const response = await fetch(server.origin + path, {
             method,
-            headers: { cookie, 'content-type': 'application/json' },
+            headers: { cookie, 'content-type': 'application/json', prefer: 'wait=2' },
             redirect: 'manual',
             ...(method === 'POST' && { body: JSON.stringify({ inspection, entries: [] }) }),
           });

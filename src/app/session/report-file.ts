@@ -6,6 +6,14 @@ import { asPdf } from './as-file';
 /** How long a request waits for its file. */
 const mostMs = 45_000;
 
+/** Milliseconds it waits at most: fewer where the request prefers so, `Prefer: wait=5` (RFC 7240). */
+function waitMs(request: Request): number {
+  const wanted = /(?:^|[\s,;])wait=(\d{1,3})(?:$|[\s,;])/i.exec(
+    request.headers.get('prefer') ?? '',
+  );
+  return wanted ? Math.min(mostMs, Number(wanted[1]) * 1000) : mostMs;
+}
+
 /**
  * The PDF for the reader named in ?for=; made by a job where it is not there yet. With ?ask the job is
  * only begun, and how far it is comes back as JSON.
@@ -26,7 +34,7 @@ export async function reportFile(
     const { state, step, steps } = asked;
     return Response.json({ state, step, steps }, { headers: { 'cache-control': 'no-store' } });
   }
-  const file = await waitForReportFile(organisation, asked.id, mostMs);
+  const file = await waitForReportFile(organisation, asked.id, waitMs(request));
   if (file?.state === 'failed')
     return new Response('The PDF could not be made. The server’s log says why.', { status: 500 });
   const bytes = file?.state === 'made' ? await readReportFile(organisation, asked.id) : undefined;
