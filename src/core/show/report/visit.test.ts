@@ -117,10 +117,10 @@ describe('what was agreed, in words', () => {
   test('measured, touched, traced: said only of what was not', () => {
     const made = typical('full');
     expect(lookedSentences(assessed(made))[1]).toBe(
-      'Nothing was measured, tugged or pressed or traced.',
+      'Nothing was tested with an instrument, tugged or traced.',
     );
     made.book.observe('panel', { abV: 240 }, 'measured');
-    expect(lookedSentences(assessed(made))[1]).toBe('Nothing was tugged or pressed or traced.');
+    expect(lookedSentences(assessed(made))[1]).toBe('Nothing was tugged or traced.');
   });
 });
 

@@ -144,8 +144,8 @@ export function lookedSentences(assessment: Assessment): string[] {
   const got = actsRecorded(assessment);
   const none = (
     [
-      ['test', 'measured'],
-      ['touch', 'tugged or pressed'],
+      ['test', 'tested with an instrument'],
+      ['touch', 'tugged'],
       ['trace', 'traced'],
     ] as const
   ).flatMap(([act, words]) => (got.has(act) ? [] : words));
