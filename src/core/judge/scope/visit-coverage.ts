@@ -126,7 +126,12 @@ export function visitCoverage(
       else beyond.push(...got.filter(({ certainty }) => certainty !== 'told'));
     }
   }
-  const all = [...acts.values()].sort((a, b) => a.stage - b.stage || (a.key < b.key ? -1 : 1));
+  // Of the visit and the building first, then panel by panel as they were declared.
+  const order = new Map(site.panels.map(({ id }, index) => [id, index + 1]));
+  const at = ({ panel }: VisitAct) => (panel === undefined ? 0 : (order.get(panel) ?? Infinity));
+  const all = [...acts.values()].sort(
+    (a, b) => a.stage - b.stage || at(a) - at(b) || (a.key < b.key ? -1 : 1),
+  );
   for (const { wants } of all)
     wants.sort((a, b) => Number(b.likely) - Number(a.likely) || b.severity - a.severity);
   return {
