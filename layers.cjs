@@ -76,6 +76,16 @@ const core = [
     },
   },
   {
+    room: 'advise',
+    is: 'what to mend and what it costs, proven by judging the panel as it would be',
+    folders: {
+      'cost-book': 'labour, fees and parts, as an organisation reckons them',
+      remedies: 'one way to mend a file: conditions, parts, and the entries it would leave',
+      choosing: 'least money at each risk, exactly',
+      planning: 'named plans of an inspection and the front they lie on',
+    },
+  },
+  {
     room: 'show',
     is: 'what is drawn and what is issued',
     folders: {

@@ -1,0 +1,170 @@
+import type { Choice } from './choice';
+import { coverOf, coveredBy, leave } from './choice';
+import type { GlobalRemedy, Problem, ProblemFinding } from './problem';
+import { costOfWork, leavesItBelowUrgent, sameWithin } from './problem';
+
+/** Most choices that are listed where several come to the same money and risk. */
+export const mostTied = 200;
+/** Steps of the search after which it ends with what it has. */
+const mostSteps = 3_000_000;
+
+export interface Ties {
+  tied: number;
+  choices: Choice[];
+  /** The search ended before every choice was counted. */
+  atLeast: boolean;
+}
+
+/**
+ * Every choice that comes to the same money and risk as a point of the front, in the order of the
+ * problem; at most `mostTied` are listed, all are counted.
+ */
+export function tiesOf(problem: Problem, at: { cost: number; riskLeft: number }): Ties {
+  const ties: Ties = { tied: 0, choices: [], atLeast: false };
+  const steps = { left: mostSteps };
+  for (const globals of compatible(problem.globalRemedies)) {
+    const fixed = globals.reduce((sum, one) => sum + costOfWork(one, problem), 0);
+    if (fixed > at.cost + sameWithin) continue;
+    searchFindings(problem, globals, fixed, at, ties, steps);
+    if (steps.left <= 0) return { ...ties, atLeast: true };
+  }
+  return ties;
+}
+
+/** Sets of global remedies of which none excludes another. */
+function* compatible(globals: readonly GlobalRemedy[]): Generator<GlobalRemedy[]> {
+  const excluded = (a: GlobalRemedy, b: GlobalRemedy) =>
+    a.excludes.includes(b.id) || b.excludes.includes(a.id);
+  function* from(index: number, chosen: GlobalRemedy[]): Generator<GlobalRemedy[]> {
+    if (index === globals.length) return void (yield chosen);
+    yield* from(index + 1, chosen);
+    const one = globals[index]!;
+    if (!chosen.some((other) => excluded(one, other))) yield* from(index + 1, [...chosen, one]);
+  }
+  yield* from(0, []);
+}
+
+interface Option {
+  what: string;
+  cost: number;
+  risk: number;
+  works: boolean;
+  utility: boolean;
+  net: number[];
+}
+
+function searchFindings(
+  problem: Problem,
+  globals: readonly GlobalRemedy[],
+  fixed: number,
+  at: { cost: number; riskLeft: number },
+  ties: Ties,
+  steps: { left: number },
+): void {
+  const kinds = [
+    ...new Set(
+      [...problem.findings.flatMap(({ remedies }) => remedies), ...problem.globalRemedies].flatMap(
+        ({ uses, frees }) => [...Object.keys(uses), ...Object.keys(frees)],
+      ),
+    ),
+  ];
+  const netOf = (of: Pick<GlobalRemedy, 'uses' | 'frees'>) =>
+    kinds.map((kind) => (of.uses[kind] ?? 0) - (of.frees[kind] ?? 0));
+  const options = problem.findings.map((finding) => optionsOf(finding, problem, globals, netOf));
+  if (options.some((of) => of.length === 0)) return;
+  // From each finding on: no completion is below these, in money, in risk, nor in any mixture of both.
+  const mixtures = [0, ...[-3, -2, -1, 0, 1, 2, 3].map((power) => 4 ** power), Infinity];
+  const least = mixtures.map((weight) =>
+    suffixSums(options, (one) => mixed(one.cost, one.risk, weight)),
+  );
+  const most = mixtures.map((weight) => mixed(at.cost, at.riskLeft, weight) + scaled(weight));
+  const leastNet = kinds.map((_, kind) => suffixSums(options, (one) => one.net[kind]!));
+  const room = kinds.map(
+    (kind, index) =>
+      (problem.room[kind] ?? 0) - globals.reduce((sum, one) => sum + netOf(one)[index]!, 0),
+  );
+  const picked: string[] = [];
+
+  const visit = (
+    index: number,
+    cost: number,
+    risk: number,
+    used: number[],
+    works: boolean,
+    utility: boolean,
+  ): void => {
+    if ((steps.left -= 1) <= 0) return;
+    const paid = cost + (works ? problem.callOutFee : 0) + (utility ? problem.utilityFee : 0);
+    if (mixtures.some((weight, k) => mixed(paid, risk, weight) + least[k]![index]! > most[k]!))
+      return;
+    if (used.some((many, kind) => many + leastNet[kind]![index]! > room[kind]! + sameWithin))
+      return;
+    if (index === options.length) {
+      ties.tied += 1;
+      if (ties.choices.length < mostTied)
+        ties.choices.push({
+          globalRemedies: globals.map(({ id }) => id),
+          byFinding: Object.fromEntries(problem.findings.map(({ id }, nth) => [id, picked[nth]!])),
+        });
+      return;
+    }
+    for (const one of options[index]!) {
+      picked[index] = one.what;
+      visit(
+        index + 1,
+        cost + one.cost,
+        risk + one.risk,
+        used.map((many, kind) => many + one.net[kind]!),
+        works || one.works,
+        utility || one.utility,
+      );
+    }
+  };
+  const utility = globals.some(({ needsUtility }) => needsUtility);
+  visit(
+    0,
+    fixed,
+    0,
+    kinds.map(() => 0),
+    globals.length > 0,
+    utility,
+  );
+}
+
+/** Money and risk in one figure; 0: money alone, Infinity: risk alone. */
+const mixed = (cost: number, risk: number, weight: number) =>
+  weight === Infinity ? risk : cost + weight * risk;
+const scaled = (weight: number) => sameWithin * (weight === Infinity ? 1 : 1 + weight);
+
+function optionsOf(
+  finding: ProblemFinding,
+  problem: Problem,
+  globals: readonly GlobalRemedy[],
+  netOf: (of: Pick<GlobalRemedy, 'uses' | 'frees'>) => number[],
+): Option[] {
+  const nothing = { cost: 0, works: false, utility: false, net: netOf({ uses: {}, frees: {} }) };
+  const cover = coverOf(finding, globals);
+  return [
+    ...(finding.mustMend ? [] : [{ ...nothing, what: leave, risk: finding.riskPoints }]),
+    ...finding.remedies
+      .filter((one) => !finding.mustMend || leavesItBelowUrgent(one))
+      .map((one) => ({
+        what: one.id,
+        cost: costOfWork(one, problem),
+        risk: one.riskLeftPoints,
+        works: true,
+        utility: one.needsUtility,
+        net: netOf(one),
+      })),
+    ...(cover
+      ? [{ ...nothing, what: coveredBy(cover.global.id), risk: cover.residue.riskLeftPoints }]
+      : []),
+  ];
+}
+
+/** Sums of the least of each, from each index to the end. */
+function suffixSums<T>(lists: readonly (readonly T[])[], of: (one: T) => number): number[] {
+  const sums = [0];
+  for (const list of [...lists].reverse()) sums.unshift(sums[0]! + Math.min(...list.map(of)));
+  return sums;
+}
