@@ -15,6 +15,7 @@ const core = [
     folders: {
       yardstick: 'tables and rule years, with units and sources; what a town amends',
       families: 'construction families and their nameplates',
+      'cost-book': 'labour, fees and parts, as an organisation reckons them',
       settings: 'what an organisation sets, frozen into each inspection',
     },
   },
@@ -79,7 +80,6 @@ const core = [
     room: 'advise',
     is: 'what to mend and what it costs, proven by judging the panel as it would be',
     folders: {
-      'cost-book': 'labour, fees and parts, as an organisation reckons them',
       remedies: 'one way to mend a file: conditions, parts, and the entries it would leave',
       choosing: 'least money at each risk, exactly',
       planning: 'named plans of an inspection and the front they lie on',

@@ -95,7 +95,7 @@ function recursion(problem: Problem): Point[] {
     const chosen = globalRemedies.filter(({ id }) => ids.includes(id));
     if (chosen.some(({ excludes }) => excludes.some((id) => ids.includes(id)))) continue;
     let states: State[] = [
-      chosen.reduce((state, one) => add(state, one, 0), {
+      chosen.reduce<State>((state, one) => add(state, one, 0), {
         cost: 0,
         riskLeft: 0,
         net: kinds.map(() => 0),

@@ -33,7 +33,7 @@ describe('settings', () => {
   test('of version 1 are lifted: its families stay hazards, nothing is amended', () => {
     const lifted = v.parse(anySettingsSchema, version1);
     expect(lifted).toMatchObject({
-      version: 2,
+      version: 3,
       amendments: [],
       adoptionYears: null,
       house: { mostTandems: null },
@@ -44,8 +44,16 @@ describe('settings', () => {
   });
   test('of version 2 stay as they are', () =>
     expect(v.parse(anySettingsSchema, testSettings)).toEqual(testSettings));
+  test('of version 2 get the figures shipped', () => {
+    const { costBook, ...known } = testSettings;
+    expect(v.parse(anySettingsSchema, { ...known, version: 2 })).toEqual({
+      ...known,
+      version: 3,
+      costBook,
+    });
+  });
   test('of an unknown version are refused', () =>
-    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 3 }).success).toBe(false));
+    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 4 }).success).toBe(false));
 });
 
 describe('a town’s amendment laid over', () => {

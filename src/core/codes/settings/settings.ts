@@ -2,6 +2,8 @@ import * as v from 'valibot';
 import type { Family } from '../families/family';
 import { familySchema } from '../families/family';
 import { shippedFamilies } from '../families/shipped';
+import { costBookSchema } from '../cost-book/cost-book';
+import { shippedCostBook } from '../cost-book/shipped';
 import { schools } from './schools';
 
 export type { Family };
@@ -19,7 +21,7 @@ const messageSchema = v.strictObject({
 
 /** What an organisation sets; frozen into each inspection so that its report stays the same. */
 export const settingsSchema = v.strictObject({
-  version: v.literal(2),
+  version: v.literal(3),
   organisation: v.string(),
   /** School of grading. */
   school: v.picklist(schools),
@@ -41,13 +43,15 @@ export const settingsSchema = v.strictObject({
   }),
   /** Its own words, by rule and message. */
   wording: v.record(v.string(), v.record(v.string(), messageSchema)),
+  /** What work and parts cost: for plans, never for a grade. */
+  costBook: costBookSchema,
 });
 
 export type Settings = v.InferOutput<typeof settingsSchema>;
 
 /** Settings a new organisation starts with. */
 export const startingSettings = (organisation: string): Settings => ({
-  version: 2,
+  version: 3,
   organisation,
   school: 'by-the-label',
   yardstick: 'us-2020',
@@ -59,4 +63,5 @@ export const startingSettings = (organisation: string): Settings => ({
   familiesVersion: 1,
   house: { mostTandems: null },
   wording: {},
+  costBook: shippedCostBook,
 });

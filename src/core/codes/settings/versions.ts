@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { shippedCostBook } from '../cost-book/shipped';
 import { settingsSchema } from './settings';
 
 interface FamilyV1 {
@@ -32,12 +33,15 @@ function fromVersion1({ families, ...rest }: { families: FamilyV1[] }) {
   };
 }
 
+/** Version 2 knew no costs. */
+const fromVersion2 = (raw: object) => ({ ...raw, version: 3, costBook: shippedCostBook });
+
 /** Lifts settings of any published version to the current one. */
 function upcast(raw: unknown): unknown {
   const known = raw as { version?: unknown; families?: unknown } | null;
-  return known?.version === 1 && Array.isArray(known.families)
-    ? fromVersion1(known as { families: FamilyV1[] })
-    : raw;
+  if (known?.version === 1 && Array.isArray(known.families))
+    return fromVersion2(fromVersion1(known as { families: FamilyV1[] }));
+  return known?.version === 2 ? fromVersion2(known) : raw;
 }
 
 /** Settings of any published version. */
