@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
 import { inHand, pressable, type } from '../testing/in-hand';
 import { Walk } from './Walk';
@@ -53,7 +53,9 @@ describe('a breaker', () => {
     await (await hand.press('Marked for 1')).andKept();
     expect(device(hand).terminals[0]!.conductors).toHaveLength(2);
     expect(hand.findings().map(({ verdict }) => verdict.rule.id)).toContain('breaker/double-tap');
-    expect(found().textContent).toContain('2 conductors under one screw marked for 1');
+    await waitFor(() =>
+      expect(found().textContent).toContain('2 conductors under one screw marked for 1'),
+    );
   });
 
   test('wires are aluminium where the metal is turned', async () => {

@@ -62,11 +62,14 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
         await Promise.resolve();
       });
       return {
-        andKept: () =>
-          waitFor(() => {
+        andKept: async () => {
+          await waitFor(() => {
             if (store.snapshot().entries.length === before)
               throw new Error(`${name}: nothing kept`);
-          }),
+          });
+          // What is drawn after the rest is drawn too.
+          await act(async () => Promise.resolve());
+        },
       };
     },
     kept: (more: number) =>
