@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { remedyWords } from '@/core/advise/remedies';
 import type { Finding } from '@/core/judge/grading/finding';
 import { beginMend } from '@/core/fieldwork/recording/mend-step';
 import { SomeOf } from '../primitives/OneOf';
@@ -47,7 +48,7 @@ export function MendForm({ findings }: { findings: readonly Finding[] }) {
           />
         </label>
         <div className="flex flex-wrap gap-2" role="group" aria-label="What was done, as advised">
-          {rule.remedies.map((one) => (
+          {remedyWords(rule.remedies).map((one) => (
             <button
               key={one}
               className="act"

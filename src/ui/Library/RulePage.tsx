@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { remedyWords } from '@/core/advise/remedies';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { gradeOf } from '@/core/judge/grading/matrix';
 import { pairs } from '@/core/judge/grading/pairs';
@@ -63,7 +64,7 @@ export function RulePage({ rule, settings, save }: LibraryTab & { rule: Rule }) 
           Remedies, {rule.remediesInOrder ? 'in this order' : 'least work first'}
         </h3>
         <ul className="list-disc pl-5">
-          {rule.remedies.map((one) => (
+          {remedyWords(rule.remedies).map((one) => (
             <li key={one}>{one}</li>
           ))}
         </ul>

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { remedyWords } from '@/core/advise/remedies';
 import { ruleById } from '@/core/judge/rules';
 import { testSettings } from '@/core/testing/bench';
 import { pressable } from '../testing/in-hand';
@@ -84,7 +85,7 @@ describe('a rule', () => {
   const rule = ruleById.get('breaker/double-tap')!;
   test('shows what, why, sources and remedies', () => {
     render(<RulePage rule={rule} {...saving()} />);
-    for (const words of [rule.title, ...rule.remedies, ...rule.sources.map(({ code }) => code)])
+    for (const words of [rule.title, ...remedyWords(rule.remedies), ...rule.sources.map(({ code }) => code)])
       expect(document.body.textContent).toContain(words);
   });
   test('own words are kept for one message alone; the shipped ones are not kept as own', async () => {

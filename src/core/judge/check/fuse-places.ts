@@ -1,3 +1,4 @@
+import type { FactReader } from '../../record/entries/fact-reader';
 import type { DevicePlace } from './places';
 import type { Scene } from './rule';
 
@@ -14,3 +15,15 @@ export const fuseHolders = ({ places, panel, site: { reader } }: Scene): readonl
       (device.isMain &&
         (panel.kind === 'fuse' || reader.value(panel.id, 'mainKind') === 'pull-out')),
   );
+
+/** Fuses that stood in a base before the one that stands there, the last first. */
+export function fusesBefore(reader: FactReader, id: string): string[] {
+  const before: string[] = [];
+  for (
+    let at = reader.value(id, 'insteadOf');
+    at !== undefined && !before.includes(at);
+    at = reader.value(at, 'insteadOf')
+  )
+    before.push(at);
+  return before;
+}

@@ -7,8 +7,8 @@ const sinceOf = (rule: RuleMeta) =>
       : 'Always, or good practice.'
     : `Said in words since ${rule.since}.`;
 
-/** The page of a rule, in Markdown: what, why, example, source, since, remedies. */
-export function rulePage(rule: RuleMeta): string {
+/** The page of a rule, in Markdown: what, why, example, source, since, remedies in words. */
+export function rulePage(rule: RuleMeta, remedies: readonly string[]): string {
   const [first] = Object.values(rule.messages);
   const why = first!.why.replaceAll(/\{(\w+)\}/g, '_$1_');
   const cover = rule.behindCover ? ', behind the cover' : '';
@@ -44,6 +44,6 @@ ${sinceOf(rule)}
 
 ## Remedies, ${rule.remediesInOrder ? 'in this order' : 'least work first'}
 
-${rule.remedies.map((one) => `- ${one}`).join('\n')}
+${remedies.map((one) => `- ${one}`).join('\n')}
 `;
 }

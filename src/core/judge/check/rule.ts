@@ -1,3 +1,4 @@
+import type { RemedyId } from '../../vocabulary/remedy-id';
 import type { RuleId } from '../../vocabulary/rule-id';
 import type { PropertyName } from '../../record/entries/properties';
 import type { Source } from '../../codes/yardstick/yardstick';
@@ -49,7 +50,7 @@ export interface RuleMeta {
   sources: readonly Source[];
   who: string;
   /** Ways to mend it, least work first. */
-  remedies: readonly string[];
+  remedies: readonly RemedyId[];
   /** The remedies are steps of one way, in this order, not a choice. */
   remediesInOrder?: boolean;
   messages: Readonly<Record<string, Message>>;

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { stages } from '../../fieldwork/walk/stages';
 import { rules } from '.';
 import { casesByRule } from './cases';
+import { remedyWords } from '../../advise/remedies';
 import { rulePage } from '../check/rule-page';
 
 describe('registry', () => {
@@ -14,7 +15,9 @@ describe('registry', () => {
     (id, rule) => {
       expect(readFileSync(`src/core/judge/rules/${id}.ts`, 'utf8')).toContain(`id: '${id}'`);
       expect(casesByRule.get(id)?.length).toBeGreaterThanOrEqual(3);
-      expect(readFileSync(`docs/rules/${id}.md`, 'utf8')).toBe(rulePage(rule));
+      expect(readFileSync(`docs/rules/${id}.md`, 'utf8')).toBe(
+        rulePage(rule, remedyWords(rule.remedies)),
+      );
       expect(rule.sources.length).toBeGreaterThan(0);
       for (const { code, says } of rule.sources)
         expect(code.length * says.length).toBeGreaterThan(0);

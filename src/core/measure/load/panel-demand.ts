@@ -52,7 +52,10 @@ export function panelDemands(
     facts: facts.filter((fact) => fact !== undefined),
   });
   const circuits = panelsBelow(site, panel).flatMap((one) => one.circuits);
-  const loads = circuits.flatMap((circuit) => circuit.loads);
+  const loads = withoutTheLesser(
+    reader,
+    circuits.flatMap((circuit) => circuit.loads),
+  );
   const isNew = (load: LoadView) => reader.value(load.id, 'newLoad') === true;
   const addedVa = added.reduce((sum, one) => sum + one.va, 0);
   const peak = reader.fact(panel.id, 'peakLegA');
@@ -133,4 +136,17 @@ function floorAreaOf(
   if (metric) return { area: { value: metric.value, unit: 'm²' }, fact: metric as Fact };
   const feet = reader.fact(building, 'floorAreaFt2');
   return feet && { area: { value: feet.value, unit: 'ft²' }, fact: feet as Fact };
+}
+
+/** Of two loads that a listed switch never lets run together only the larger counts (220.60). */
+function withoutTheLesser(reader: SiteView['reader'], loads: readonly LoadView[]): LoadView[] {
+  const watts = (id: string) => reader.value(id, 'listedW') ?? 0;
+  const lesser = new Set(
+    loads.flatMap(({ id }) => {
+      const other = reader.value(id, 'neverWith');
+      if (other === undefined || !loads.some((load) => load.id === other)) return [];
+      return [watts(id) <= watts(other) ? id : other];
+    }),
+  );
+  return loads.filter(({ id }) => !lesser.has(id));
 }

@@ -15,7 +15,8 @@ export interface RoomCard {
 }
 
 export function roomCard({ reader }: SiteView, panel: PanelView): RoomCard {
-  const damaged = (ref: string) => reader.value(ref, 'busCondition') === 'burned';
+  const damaged = (ref: string) =>
+    reader.value(ref, 'busCondition') === 'burned' || reader.value(ref, 'barred') === true;
   // A position nobody recorded is not known to be free.
   const free = panel.positions.filter(
     ({ devices, opening, ref }) => devices.length === 0 && opening && !damaged(ref),

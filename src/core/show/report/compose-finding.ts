@@ -1,3 +1,4 @@
+import { remedyWords } from '../../advise/remedies';
 import type { Assessment } from '../../judge/assess/assess';
 import { propertySpec } from '../../record/entries/properties';
 import type { Fact } from '../../record/entries/inspection';
@@ -121,7 +122,7 @@ function reportPlace(
       (source) => `${source.code}: ${source.says}`,
     ),
     since: legacyWords(finding.legacy),
-    remedies: rule.remedies,
+    remedies: remedyWords(rule.remedies),
     remediesInOrder: rule.remediesInOrder ?? false,
     hazards: rule.hazards,
     photos: photos.filter((photo) => photo.findings.includes(number)).map((photo) => photo.number),

@@ -18,7 +18,7 @@ export const forbiddenPlace = defineRule({
     'A panel in a clothes closet (asked for since about 1981), in a bathroom of a dwelling, dormitory or guest room (1993) or over the steps of a stair (2008).',
   example: 'A panel of 1999 behind the coats in a closet.',
   sources: [{ code: '240.24(D)–(F)', says: 'places where overcurrent devices may not be' }],
-  remedies: ['Change the use of the room, where it is a closet', 'Move the panel'],
+  remedies: ['change-room-use', 'move-panel'],
   messages: {
     placed: {
       short: 'Panel {where}',

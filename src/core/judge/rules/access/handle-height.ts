@@ -12,7 +12,7 @@ export const handleHeight = defineRule({
   finds: 'The highest handle, in its top position, more than 2007 mm (6 ft 7 in) above the floor.',
   example: 'A panel over a workbench with its main at 2150 mm.',
   sources: [{ code: '240.24(A)', says: 'highest handle at most 6 ft 7 in' }],
-  remedies: ['A fixed platform, where the authority accepts it', 'Move the panel'],
+  remedies: ['fixed-platform', 'move-panel'],
   messages: {
     high: {
       short: 'Highest handle at {heightMm} mm',

@@ -17,7 +17,7 @@ export const headroom = defineRule({
   example: 'A shop panel under a stair with 1700 mm of headroom.',
   sources: [{ code: '110.26(A)(3)', says: 'height of the working space' }],
   who: 'the owner; an electrician where the panel must move',
-  remedies: ['Raise what hangs above the space', 'Move the panel'],
+  remedies: ['raise-what-hangs', 'move-panel'],
   messages: {
     low: {
       short: '{headMm} mm headroom, {limitMm} mm wanted',

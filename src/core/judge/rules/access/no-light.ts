@@ -18,7 +18,7 @@ export const noLight = defineRule({
   finds: 'No lighting at the working space of a panel that stands indoors.',
   example: 'A panel in a cellar without a lamp.',
   sources: [{ code: '110.26(D)', says: 'lighting for the working space' }],
-  remedies: ['A lamp at the panel, on a circuit of its own or with battery'],
+  remedies: ['panel-lamp'],
   messages: {
     dark: {
       short: 'No light at the panel',

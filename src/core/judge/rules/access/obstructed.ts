@@ -15,7 +15,7 @@ export const obstructed = defineRule({
   example: 'Paint tins and a bench in front of the panel.',
   sources: [{ code: '110.26(B)', says: 'the working space is not used for storage' }],
   who: 'the owner',
-  remedies: ['Clear the space and mark it', 'Move the panel'],
+  remedies: ['clear-space', 'move-panel'],
   messages: {
     full: {
       short: '{things} in the working space',

@@ -13,7 +13,7 @@ export const occupantNoAccess = defineRule({
   example: 'The panel of a flat locked in the landlord’s cellar.',
   sources: [{ code: '240.24(B)', says: 'ready access of each occupant' }],
   who: 'the owner',
-  remedies: ['A key for the occupant', 'A downstream panel in the occupant’s rooms'],
+  remedies: ['key-for-occupant', 'panel-in-the-rooms'],
   messages: {
     locked: {
       short: 'The occupant cannot reach the breakers',

@@ -19,7 +19,7 @@ export const waterNear = defineRule({
   example: 'A waste pipe crossing above the panel, with drip marks on the cover.',
   sources: [{ code: '110.26(E)', says: 'dedicated space over and under the equipment' }],
   who: 'the owner; a plumber; a licensed electrician',
-  remedies: ['A drip shield, where the authority accepts it', 'Move the pipe', 'Move the panel'],
+  remedies: ['drip-shield', 'move-pipe', 'move-panel'],
   messages: {
     near: {
       short: 'Water near: {value}',

@@ -16,7 +16,7 @@ export const workingSpaceDepth = defineRule({
   example: 'A panel with 820 mm between its front and a shelf.',
   sources: [{ code: '110.26(A)(1)', says: 'clear working depth in front of live parts' }],
   who: 'the owner; an electrician where the panel must move',
-  remedies: ['Clear what stands in the space', 'Move the panel'],
+  remedies: ['clear-what-stands', 'move-panel'],
   messages: {
     shallow: {
       short: '{depthMm} mm clear depth, {limitMm} mm wanted',

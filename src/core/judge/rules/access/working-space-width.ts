@@ -15,7 +15,7 @@ export const workingSpaceWidth = defineRule({
   example: 'A panel in a recess 600 mm wide.',
   sources: [{ code: '110.26(A)(2)', says: 'clear width in front of the equipment' }],
   who: 'the owner; an electrician where the panel must move',
-  remedies: ['Clear what stands at the side', 'Move the panel'],
+  remedies: ['clear-side', 'move-panel'],
   messages: {
     narrow: {
       short: '{widthMm} mm clear width, {limitMm} mm wanted',

@@ -20,7 +20,7 @@ export const applianceDisconnect = defineRule<Place & { outlet?: true }>({
     'A fixed appliance out of sight of the panel with neither a disconnect of its own nor a breaker that locks off.',
   example: 'A water heater two floors above its breaker.',
   sources: [{ code: '422.31', says: 'disconnection of appliances' }],
-  remedies: ['A lock-off for the breaker', 'A disconnect beside the appliance'],
+  remedies: ['lock-off', 'disconnect-beside'],
   messages: {
     none: {
       short: '{place}: cannot be shut off in sight',

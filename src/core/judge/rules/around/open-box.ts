@@ -21,7 +21,7 @@ export const openBox = defineRule<Place & { outlet?: true }>({
     { code: '314.25', says: 'covers of boxes' },
     { code: '300.15', says: 'boxes at splices' },
   ],
-  remedies: ['A cover', 'A box with a cover'],
+  remedies: ['cover', 'box-with-cover'],
   messages: {
     open: {
       short: '{place}: {value}',

@@ -44,7 +44,7 @@ export const receptacleUnprotected = defineRule<
     { code: '210.8', says: 'ground-fault protection' },
     { code: '406.9(B)', says: 'receptacles in wet places' },
   ],
-  remedies: ['A ground-fault device', 'An in-use cover and a weather-resistant receptacle'],
+  remedies: ['ground-fault-device', 'in-use-cover'],
   remediesInOrder: true,
   messages: {
     unprotected: {

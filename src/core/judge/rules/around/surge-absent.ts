@@ -11,7 +11,7 @@ export const surgeAbsent = defineRule({
   finds: 'A dwelling without a surge device. Asked for since 2020, advice before.',
   example: 'A house of 1964 without a surge device.',
   sources: [{ code: '230.67', says: 'surge protection of dwelling services' }],
-  remedies: ['A surge device in two positions or beside the panel'],
+  remedies: ['surge-device'],
   messages: {
     absent: {
       short: 'No surge protection',

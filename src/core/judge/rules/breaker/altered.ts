@@ -12,7 +12,7 @@ export const altered = defineRule({
   finds: 'A breaker or fuse filed, bent, wedged, or its clip spread.',
   example: 'A breaker whose foot was filed to go into another maker’s panel.',
   sources: [{ code: '110.3(B)', says: 'installed as listed' }],
-  remedies: ['A breaker from the label’s list', 'The stab looked at, the position blanked if worn'],
+  remedies: ['new-breaker', 'stab-looked-at'],
   remediesInOrder: true,
   messages: {
     forced: {

@@ -13,7 +13,7 @@ export const backfedNotHeld = defineRule({
     'A plug-on main or source breaker fed from its load side without a hold-down that takes a tool to release.',
   example: 'A 60 A two-pole breaker used as the main of a shed panel, held by its clip alone.',
   sources: [{ code: '408.36(D)', says: 'back-fed devices fastened' }],
-  remedies: ['The hold-down kit made for this panel', 'A factory main'],
+  remedies: ['hold-down', 'factory-main'],
   messages: {
     free: {
       short: '{place}: fed from its load side, not held down',

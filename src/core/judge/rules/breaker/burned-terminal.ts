@@ -17,10 +17,7 @@ export const burnedTerminal = defineRule({
     'A heat mark at the screw of a branch breaker or fuse, or on the device; a device looked at clears itself, not its screw; melted or charred is close to happening. Where another finding names the cause, this becomes its evidence.',
   example: '`4 f15 14cu !heat`: brown insulation at the screw.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
-  remedies: [
-    'The load and the wire checked first',
-    'Then the end cut back and re-made, a new device',
-  ],
+  remedies: ['load-checked-first', 'end-cut-back-new-device'],
   remediesInOrder: true,
   messages: {
     hot: {

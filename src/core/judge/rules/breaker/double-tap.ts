@@ -33,12 +33,7 @@ export const doubleTap = defineRule({
     { code: '110.3(B)', says: 'use by the listing and label' },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'Join the conductors in a listed connector and bring one to the breaker',
-    'A breaker listed for two wires',
-    'A tandem where the label allows it',
-    'A breaker of its own in a free position',
-  ],
+  remedies: ['pigtail', 'listed-for-two', 'tandem', 'own-position'],
   messages: {
     doubled: {
       short: '{count} conductors under one screw marked for {takes}',

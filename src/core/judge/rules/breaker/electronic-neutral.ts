@@ -14,7 +14,7 @@ export const electronicNeutral = defineRule({
     'An arc-fault or ground-fault breaker whose pigtail is off the neutral bar, or whose load neutral is on the bar or crossed with another’s. It may trip, or not protect. A breaker that plugs onto the neutral bar, or whose load has no neutral, is not asked.',
   example: 'A ground-fault breaker with the white of its circuit on the neutral bar.',
   sources: [{ code: '110.3(B)', says: 'wired by its instructions' }],
-  remedies: ['Load neutral to the breaker, pigtail to the neutral bar'],
+  remedies: ['electronic-neutral-right'],
   messages: {
     pigtail: {
       short: '{place}: pigtail not on the neutral bar',

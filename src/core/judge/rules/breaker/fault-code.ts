@@ -12,10 +12,7 @@ export const faultCode = defineRule({
     'An electronic breaker that shows a fault code; the code and its maker’s legend are recorded. One whose self test is good shows none.',
   example: 'Two blinks on an arc-fault breaker: "series arc" by the legend.',
   sources: [{ code: '110.3(B)', says: 'the maker’s legend' }],
-  remedies: [
-    'The wiring looked at by the legend of the code',
-    'A new breaker, where the code says so',
-  ],
+  remedies: ['legend-of-the-code', 'new-breaker-by-code'],
   remediesInOrder: true,
   messages: {
     code: {

@@ -23,11 +23,7 @@ export const hazardFamily = defineRule({
     },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'Replacement breakers where the registry names them',
-    'A date and a budget for a new panel',
-    'Replace the panel',
-  ],
+  remedies: ['replacement-breakers', 'date-for-panel', 'replace-panel'],
   messages: {
     family: {
       short: '{family}: {maker} {model}',

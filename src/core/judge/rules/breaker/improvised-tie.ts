@@ -17,7 +17,7 @@ export const improvisedTie = defineRule({
   example: '`19+21 30 10cu !nail`: a nail through both handles.',
   sources: [{ code: '240.15', says: 'identified handle ties' }],
   who: 'a licensed electrician',
-  remedies: ['A listed tie for these breakers', 'A two-pole breaker from the label’s list'],
+  remedies: ['listed-tie', 'two-pole'],
   messages: {
     improvised: {
       short: 'Handles tied with a nail, wire or screw',

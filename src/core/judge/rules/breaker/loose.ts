@@ -18,10 +18,7 @@ export const looseAtBreaker = defineRule<TerminalPlace>({
     { code: '110.14(D)', says: 'torque as marked on the equipment' },
   ],
 
-  remedies: [
-    'Re-made and torqued to the label with the supply off',
-    'A new breaker, where its screw no longer holds',
-  ],
+  remedies: ['re-made', 'screw-does-not-hold'],
   messages: {
     loose: {
       short: '{place}: conductor loose',

@@ -11,7 +11,7 @@ export const noCommonTrip = defineRule({
     'A load connected line to line on breakers that neither trip together nor have a listed tie. A two-pole breaker is clear.',
   example: 'A water heater on two single breakers at 1 and 3, handles free.',
   sources: [{ code: '240.15(B)', says: 'circuit breaker as overcurrent device of each leg' }],
-  remedies: ['A listed tie, where the code allows it', 'A two-pole breaker from the label’s list'],
+  remedies: ['listed-tie', 'two-pole'],
   messages: {
     free: {
       short: '{place}: line to line, on breakers that do not open together',

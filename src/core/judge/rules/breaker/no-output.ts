@@ -13,7 +13,7 @@ export const noOutput = defineRule({
     'With the handle on, a load terminal dead or more than 5 % below the bus, to neutral or pole to pole, or more than 5 % of it lost between line and load of one pole. With heat at the place it is a matter of fire.',
   example: 'Breaker 17 on, 0 V at its screw, 120 V at the bus.',
   sources: [{ code: 'good practice', says: 'output of each breaker against its bus' }],
-  remedies: ['A new breaker after its stab was looked at'],
+  remedies: ['new-breaker-after-look'],
   messages: {
     lost: {
       short: '{at}: {volts} V lost in the breaker, the bus gives {busV} V',

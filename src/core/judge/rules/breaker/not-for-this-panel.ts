@@ -14,9 +14,7 @@ export const notForThisPanel = defineRule({
   example: '`7 20 @merrowby` in a panel whose label accepts Tarnholt TA and TB only.',
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',
-  remedies: [
-    'A breaker of a type on the label’s list, or one that the panel’s maker names in its place',
-  ],
+  remedies: ['new-breaker'],
   messages: {
     'off-list': {
       short: '{type} is not on the label’s list',

@@ -16,7 +16,7 @@ export const oddOneOut = defineRule({
   example: 'One Merrowby breaker among eleven of Tarnholt.',
   sources: [{ code: 'good practice', says: 'what was changed here, and why?' }],
   who: 'the owner, who may know',
-  remedies: ['Ask; look at the circuit it feeds'],
+  remedies: ['ask-odd'],
   messages: {
     odd: {
       short: 'Unlike the rest: {which}',

@@ -11,7 +11,7 @@ export const offOrTripped = defineRule({
   finds: 'A breaker found off, tripped, or marked to leave off.',
   example: '`15 15 14cu !tripped stair`.',
   sources: [{ code: 'good practice', says: 'ask why before switching on' }],
-  remedies: ['Ask why; look what it feeds before it is closed'],
+  remedies: ['ask-why-off'],
   messages: {
     off: {
       short: '{place}: found {value}',

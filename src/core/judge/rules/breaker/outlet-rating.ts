@@ -11,7 +11,7 @@ export const outletRating = defineRule({
     'A single receptacle on a circuit of its own rated below the breaker. A 50 A outlet on 40 A is fine; outlets of motors and welders are excepted; duplexes of 15 A on 20 A are right.',
   example: 'A 50 A range outlet on a 60 A breaker.',
   sources: [{ code: '210.21(B)(1)', says: 'single receptacle on an individual circuit' }],
-  remedies: ['An outlet of the breaker’s rating', 'A smaller breaker after a load check'],
+  remedies: ['outlet-of-rating', 'smaller-breaker'],
   messages: {
     small: {
       short: '{outletA} A outlet on {deviceA} A',

@@ -24,7 +24,7 @@ export const overcurrent = defineRule({
     { code: '310.16', says: 'ampacity' },
   ],
   who: 'a licensed electrician',
-  remedies: ['A smaller breaker after a check of the load', 'A larger conductor for the whole run'],
+  remedies: ['smaller-breaker', 'larger-conductor', 'fused-at-unit'],
   messages: {
     over: {
       short: '{deviceA} A on {conductor}, limit {limitA} A',

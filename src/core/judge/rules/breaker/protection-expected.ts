@@ -23,10 +23,7 @@ export const protectionExpected = defineRule({
     { code: '210.8', says: 'ground-fault protection by place' },
     { code: '210.12', says: 'arc-fault protection by place' },
   ],
-  remedies: [
-    'A device at the first outlet',
-    'A breaker with that protection from the label’s list',
-  ],
+  remedies: ['device-at-first-outlet', 'breaker-with-protection'],
   messages: {
     'ground-fault': {
       short: 'No ground-fault protection for {where}',

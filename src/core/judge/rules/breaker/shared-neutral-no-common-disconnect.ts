@@ -18,7 +18,7 @@ export const sharedNeutralNoCommonDisconnect = defineRule({
     { code: '210.4(B)', says: 'multiwire branch circuits disconnected together' },
     { code: '210.7', says: 'multiple branch circuits on one strap' },
   ],
-  remedies: ['A listed handle tie', 'A two-pole breaker from the label’s list'],
+  remedies: ['listed-tie', 'two-pole'],
   messages: {
     free: {
       short: '{hots} share a neutral, handles not tied',

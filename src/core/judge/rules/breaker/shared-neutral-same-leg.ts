@@ -27,11 +27,7 @@ export const sharedNeutralSameLeg = defineRule<MultiwirePlace>({
     { code: '100', says: 'multiwire branch circuit: a voltage between its ungrounded conductors' },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'Move one hot to the other leg and tie the handles',
-    'A two-pole breaker',
-    'A neutral for each circuit',
-  ],
+  remedies: ['other-leg', 'two-pole', 'neutral-each'],
   messages: {
     'same-leg': {
       short: 'One neutral for {labels}, all on leg {leg}',

@@ -23,11 +23,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
     { code: '110.3(B)', says: 'use by the listing and label' },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'A full-size breaker in a free position for each circuit',
-    'A downstream panel',
-    'A larger panel',
-  ],
+  remedies: ['tandem-to-singles', 'downstream-panel', 'replace-panel'],
   messages: {
     tandem: {
       short: '{what}; label allows {allowed}',

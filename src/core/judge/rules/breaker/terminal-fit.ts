@@ -31,7 +31,7 @@ export const terminalFit = defineRule({
     'A conductor too big or too small for its terminal, strands cut to fit, bare wire beyond the screw, or insulation clamped under it.',
   example: '6 copper with half its strands cut, in a 20 A breaker.',
   sources: [{ code: '110.14', says: 'connections to terminals' }],
-  remedies: ['The end re-made', 'A pigtail of the right size'],
+  remedies: ['end-re-made', 'pigtail-of-right-size'],
   messages: {
     misfit: {
       short: '{place}: {value}',

@@ -12,7 +12,7 @@ export const testButton = defineRule({
     'A ground-fault or arc-fault breaker that does not trip or does not reset by its button. The client is told to test monthly.',
   example: 'A ground-fault breaker of a bathroom that stays closed when its button is pressed.',
   sources: [{ code: '110.3(B)', says: 'monthly test by its instructions' }],
-  remedies: ['A new breaker from the label’s list'],
+  remedies: ['new-breaker'],
   messages: {
     'ground-fault': {
       short: '{place}: ground-fault test: {value}',

@@ -12,11 +12,7 @@ export const tripsOnClosing = defineRule({
     'A breaker that trips when it is closed: with the load off, at once with the load, or after minutes. Each points elsewhere; never keep resetting.',
   example: 'A breaker that trips at once with everything unplugged.',
   sources: [{ code: 'good practice', says: 'symptom, suspicion, next check' }],
-  remedies: [
-    'Load off: the wiring tested for a short or ground fault, or the breaker renewed',
-    'With the load only: the appliance and its joints looked at',
-    'After minutes: the load measured and joints felt for heat by the qualified',
-  ],
+  remedies: ['wiring-tested', 'appliance-looked-at', 'load-measured'],
   remediesInOrder: true,
   messages: {
     wiring: {

@@ -16,7 +16,7 @@ export const voltageRating = defineRule<Place & Partial<Pick<DevicePlace, 'devic
     'A breaker with a pole on the high leg of a delta or on 480Y/277 V whose marking does not reach: one marked 120/240 on 208 V to ground, one marked 240 or 277 on what is more. On 480Y/277 V a single pole asks for 277, more poles for 480Y/277 or 480; elsewhere a slash rating does.',
   example: 'A two-pole breaker 120/240 V on legs A and B of a high-leg panel.',
   sources: [{ code: '240.85', says: 'slash and straight voltage ratings' }],
-  remedies: ['A breaker marked with the straight voltage'],
+  remedies: ['straight-voltage'],
   messages: {
     slash: {
       short: '{place}: marked {marked} V, here {volts} V to ground and {acrossV} V across',

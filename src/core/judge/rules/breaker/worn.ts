@@ -12,7 +12,7 @@ export const worn = defineRule({
     'A breaker that is cracked, hot to touch, loose in the handle, does not reset, or fails when tested.',
   example: 'A breaker whose handle flops between on and off.',
   sources: [{ code: '110.12(B)', says: 'no broken or damaged parts' }],
-  remedies: ['A breaker from the label’s list'],
+  remedies: ['new-breaker'],
   messages: {
     worn: {
       short: '{place}: {value}',

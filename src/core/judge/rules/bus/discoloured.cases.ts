@@ -6,6 +6,12 @@ const nine = (busCondition: 'bright' | 'discoloured' | 'burned') => ({
 });
 
 export const cases: readonly RuleCase[] = [
+  [
+    'blanked and marked, with nothing on it',
+    { facts: { 'position 9': { busCondition: 'discoloured', opening: 'blanked', barred: true } } },
+    'found: barred',
+    'Position 9',
+  ],
   ['discoloured', nine('discoloured'), 'found: tinted', at],
   ['bright', nine('bright'), 'clear', at],
   ['never looked', {}, 'not-seen', at],

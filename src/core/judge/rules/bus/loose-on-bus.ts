@@ -13,7 +13,7 @@ export const looseOnBus = defineRule({
   finds: 'A breaker that rocks on the bus; one that falls out when touched is close to happening.',
   example: 'A breaker that clicks when its handle is moved sideways.',
   sources: [{ code: '110.3(B)', says: 'installed as listed' }],
-  remedies: ['A new breaker of the listed type', 'Another position, the worn one blanked'],
+  remedies: ['new-breaker', 'leave-position'],
   messages: {
     rocks: {
       short: '{place}: {value} on the bus',

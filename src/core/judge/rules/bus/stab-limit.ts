@@ -22,7 +22,7 @@ export const stabLimit = defineRule<StabPlace>({
     'Breakers opposite each other whose ratings together exceed what the label gives one stab.',
   example: 'Two 100 A breakers opposite each other on stabs of 140 A.',
   sources: [{ code: '110.3(B)', says: 'limit of a stab on the label' }],
-  remedies: ['One of them moved to another row'],
+  remedies: ['another-row'],
   messages: {
     over: {
       short: '{sumA} A on one stab, label {limitA} A',

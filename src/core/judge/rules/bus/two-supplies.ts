@@ -27,11 +27,7 @@ export const twoSupplies = defineRule<BusPlace>({
     'Every bus from the source up to the service is asked, each with the device ahead of it. Found where none of these holds: that device plus 1.25 times the inverter current within the bus; the same within 1.2 times the bus with the source at the far end (for a panel above, the feeder breaker’s place); all breakers but the main together within the bus. A tap ahead of the main is outside this rule.',
   example: 'A 200 A main and a 40 A inverter breaker on a 200 A bus, next to the main.',
   sources: [{ code: '705.12(B)', says: 'load-side connection of sources' }],
-  remedies: [
-    'A smaller main after a load check',
-    'The source moved to the far end',
-    'A larger panel',
-  ],
+  remedies: ['smaller-main-for-source', 'source-at-far-end', 'replace-panel'],
   messages: {
     over: {
       short: '{sumA} A of supply on a {busA} A bus',

@@ -14,7 +14,7 @@ export const addedCircuit = defineRule({
   example: 'A yellow jacket in a panel of 1964, no paper for it.',
   sources: [{ code: 'local permits', says: 'work that nobody inspected' }],
   who: 'the owner, who may have the paper; a licensed electrician',
-  remedies: ['The paper found', 'The added part inspected as new work'],
+  remedies: ['paper-found', 'inspected-as-new'],
   remediesInOrder: true,
   messages: {
     said: {

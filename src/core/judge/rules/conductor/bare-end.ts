@@ -11,7 +11,7 @@ export const bareEnd = defineRule({
   finds: 'A conductor cut and left, or loose without a cap. Live it is close to happening.',
   example: 'A black wire in the gutter, its end bare, not on any screw.',
   sources: [{ code: '110.14(B)', says: 'free ends of conductors covered' }],
-  remedies: ['A cap of the right size', 'The dead cable taken out'],
+  remedies: ['cap', 'dead-cable-out'],
   messages: {
     bare: {
       short: '{place}: bare loose end',

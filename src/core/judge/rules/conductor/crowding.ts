@@ -19,7 +19,7 @@ export const crowding = defineRule({
     { code: '310.15(C)(1)', says: 'more than three current-carrying conductors' },
     { code: '310.15(B)(1)', says: 'ambient temperature' },
   ],
-  remedies: ['The bundle opened', 'Wires re-routed', 'A trough beside the panel'],
+  remedies: ['bundle-opened', 'wires-re-routed', 'trough-beside'],
   messages: {
     fill: {
       short: 'Gutter {percent} % full, {most} % is the most',

@@ -13,7 +13,7 @@ export const damagedInsulation = defineRule({
     'Insulation nicked, scraped, melted or brittle. A nick that shows no bare metal is less than bare metal within reach of other metal.',
   example: 'Rubber insulation that falls off when the wire is touched.',
   sources: [{ code: '110.12(B)', says: 'no damaged parts' }],
-  remedies: ['The end cut back', 'A sleeve of the right kind', 'A new conductor'],
+  remedies: ['cut-end-back', 'sleeve', 'new-conductor'],
   messages: {
     nicked: {
       short: '{place}: insulation nicked',

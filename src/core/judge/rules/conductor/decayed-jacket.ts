@@ -11,7 +11,7 @@ export const decayedJacket = defineRule({
   finds: 'An outer jacket broken down by sun, wet or age.',
   example: 'Service cable on a south wall whose jacket hangs in strips.',
   sources: [{ code: '110.11', says: 'deteriorating agents' }],
-  remedies: ['A raceway, where the conductors inside are sound', 'A new cable'],
+  remedies: ['raceway-for-jacket', 'new-cable'],
   messages: {
     decayed: {
       short: '{place}: jacket broken down',

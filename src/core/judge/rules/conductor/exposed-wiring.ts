@@ -16,7 +16,7 @@ export const exposedWiring = defineRule({
     { code: '300.4', says: 'protection against physical damage' },
     { code: '334.10', says: 'uses permitted of non-metallic cable' },
   ],
-  remedies: ['A raceway over it', 'A cable made for the place'],
+  remedies: ['raceway-over-it', 'cable-for-the-place'],
   messages: {
     exposed: {
       short: '{place}: wiring exposed',

@@ -11,7 +11,7 @@ export const greenAsHot = defineRule({
   finds: 'Green or bare used as hot or neutral. The bare neutral of service cable is permitted.',
   example: '`7 20 12cu:g`: green on a breaker.',
   sources: [{ code: '250.119', says: 'identification of equipment grounding conductors' }],
-  remedies: ['A conductor of another colour'],
+  remedies: ['right-colour'],
   messages: {
     current: {
       short: '{colour} used as {use}',

@@ -13,7 +13,7 @@ export const groundNotMarked = defineRule({
     'An insulated conductor of another colour used as equipment ground. From 4 AWG up it may be stripped or re-marked; 6 AWG and smaller may not be re-marked at all.',
   example: 'A black 8 copper used as the ground of a feeder.',
   sources: [{ code: '250.119(A)', says: 'conductors 4 AWG and larger' }],
-  remedies: ['Stripped or re-marked green, from 4 AWG', 'A green or bare conductor'],
+  remedies: ['mark-ground', 'green-or-bare'],
   messages: {
     unmarked: {
       short: '{colour} used as ground',

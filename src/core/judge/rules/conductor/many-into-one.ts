@@ -16,7 +16,7 @@ export const manyIntoOne = defineRule({
     { code: '110.14(B)', says: 'splices with listed devices' },
     { code: '300.15', says: 'boxes at splices' },
   ],
-  remedies: ['A listed joint in an accessible box', 'A breaker for each circuit'],
+  remedies: ['listed-joint', 'breaker-each'],
   messages: {
     joint: {
       short: '{place}: {count} cables in a joint that is not listed or not accessible',

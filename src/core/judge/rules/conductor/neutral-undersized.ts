@@ -20,7 +20,7 @@ export const neutralUndersized = defineRule({
     { code: '220.61', says: 'feeder or service neutral load' },
     { code: '250.24(C)(1)', says: 'least size of the grounded service conductor' },
   ],
-  remedies: ['A larger neutral'],
+  remedies: ['larger-neutral'],
   messages: {
     load: {
       short: 'Neutral {conductor}, {limitA} A, unbalanced load {loadA} A',

@@ -13,7 +13,7 @@ export const noBushing = defineRule({
   finds: 'Conductors of 4 AWG or larger entering from a raceway without an insulated bushing.',
   example: 'Service wires over the sharp end of a conduit.',
   sources: [{ code: '300.4(G)', says: 'insulated fittings' }],
-  remedies: ['A split bushing that goes on without lifting the wires', 'A new fitting'],
+  remedies: ['split-bushing', 'new-fitting'],
   messages: {
     missing: {
       short: 'No bushing where large wires enter',

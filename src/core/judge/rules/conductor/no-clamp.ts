@@ -14,7 +14,7 @@ export const noClamp = defineRule({
     'A cable through a bare hole in the box. A small bare grounding wire needs no connector and is not recorded as a cable.',
   example: 'Three cables pushed through one open knockout.',
   sources: [{ code: '312.5(C)', says: 'cables secured to the enclosure' }],
-  remedies: ['A connector of its own for each cable'],
+  remedies: ['connector-each'],
   messages: {
     loose: {
       short: '{place}: enters through a bare hole',

@@ -12,7 +12,7 @@ export const panelSplice = defineRule({
   finds: 'A joint inside the enclosure that is taped, bare, or in a connector not made for it.',
   example: 'A short wire twisted to a longer one and taped, in the gutter of the panel.',
   sources: [{ code: '110.14(B)', says: 'splices with devices identified for the use' }],
-  remedies: ['The joint made again in a connector listed for its sizes and metals'],
+  remedies: ['joint-made-again'],
   messages: {
     taped: {
       short: '{place}: {value}',

@@ -24,7 +24,7 @@ export const porcelainWiring = defineRule({
   sources: [
     { code: '394.10', says: 'concealed knob-and-tube wiring, only extensions of existing' },
   ],
-  remedies: ['A smaller device, where it is over-protected', 'New wiring, room by room'],
+  remedies: ['smaller-device-for-porcelain', 'new-wiring'],
   messages: {
     open: {
       short: '{place}: open wiring on porcelain',

@@ -14,11 +14,7 @@ export const smallAluminium = defineRule({
     'Branch wire of aluminium in 12 or 10, of the kind used 1965 to 1973, here and at every outlet. Range and oven sizes of aluminium are normal. Copper-clad aluminium is a metal of its own: shown, not found.',
   example: '`7 15 12al`: a bedroom circuit in aluminium.',
   sources: [{ code: '110.14', says: 'terminals suitable for the metal' }],
-  remedies: [
-    'Listed connectors with copper pigtails at every joint',
-    'Devices marked for aluminium',
-    'New copper wiring',
-  ],
+  remedies: ['connectors-with-copper-tails', 'devices-for-aluminium', 'new-copper'],
   messages: {
     small: {
       short: '{conductor} branch wire',

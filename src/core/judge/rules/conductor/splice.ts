@@ -12,7 +12,7 @@ export const splice = defineRule({
   finds: 'A joint without a box, a buried joint, or old open wiring joined to cable.',
   example: 'Two cables twisted together above the ceiling.',
   sources: [{ code: '300.15', says: 'boxes at splices' }],
-  remedies: ['A box with a cover that can be reached', 'One cable through'],
+  remedies: ['box-over-joint', 'one-cable-through'],
   messages: {
     joint: {
       short: '{place}: {value}',

@@ -24,10 +24,7 @@ export const whiteAsHot = defineRule<HotPlace>({
     '`21 30 10cu:w`: white on a breaker, not re-marked. `10cu:w*` is re-marked and clear in a cable.',
   sources: [{ code: '200.7', says: 'white or grey insulation' }],
   who: 'a licensed electrician',
-  remedies: [
-    'Re-mark it with tape or paint at both ends',
-    'Where it runs in a raceway: a conductor of another colour',
-  ],
+  remedies: ['re-mark', 'another-colour'],
   messages: {
     unmarked: {
       short: '{colour} used as hot, not re-marked',

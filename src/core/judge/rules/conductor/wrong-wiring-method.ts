@@ -17,7 +17,7 @@ export const wrongWiringMethod = defineRule({
     { code: '300.11', says: 'securing and supporting' },
     { code: '725.136', says: 'separation of low-voltage circuits' },
   ],
-  remedies: ['Supports and fittings made good', 'A wiring method made for it'],
+  remedies: ['supports-made-good', 'method-made-for-it'],
   messages: {
     cord: {
       short: '{place}: flexible cord as fixed wiring',

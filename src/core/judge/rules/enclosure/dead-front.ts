@@ -33,7 +33,7 @@ export const deadFront = defineRule<CoverPlace>({
     { code: '408.38', says: 'panelboards in cabinets, dead front' },
     { code: '110.27', says: 'live parts guarded' },
   ],
-  remedies: ['The dead front made for this panel', 'A cover on the meter socket, by the utility'],
+  remedies: ['dead-front', 'socket-cover'],
   messages: {
     faulty: {
       short: 'Dead front: {value}',

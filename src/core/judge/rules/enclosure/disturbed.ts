@@ -14,7 +14,7 @@ export const disturbed = defineRule({
   example: 'Fresh screws on an old painted cover.',
   sources: [{ code: 'good practice', says: 'what changed, and who looked at it since?' }],
   who: 'the owner, who may have the papers',
-  remedies: ['Ask what was changed, when, and under which permit'],
+  remedies: ['ask-what-changed'],
   messages: {
     signs: {
       short: 'Signs of opening: {things}',

@@ -15,7 +15,7 @@ export const foreignMatter = defineRule({
     'Shavings, insects or nests inside; paint or plaster on live parts is graver. Dust alone is a note in every school.',
   example: 'Plaster dust and metal shavings on the bus.',
   sources: [{ code: '110.12(B)', says: 'no foreign materials on internal parts' }],
-  remedies: ['Cleaned by a licensed person with the supply off', 'A new interior, where painted'],
+  remedies: ['clean-inside', 'interior'],
   messages: {
     there: {
       short: 'Inside: {value}',

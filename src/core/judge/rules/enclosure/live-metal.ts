@@ -16,7 +16,7 @@ export const liveMetal = defineRule({
     { code: '30 V', says: 'voltage to earth a body should not meet' },
   ],
   who: 'the utility and a licensed electrician',
-  remedies: ['Shut off by the utility, then the lost bond or neutral found'],
+  remedies: ['lost-bond-found'],
   untilThen:
     'Until it is made safe: nobody touches metal at the panel, taps, pipes or appliances with metal cases; nobody baths or showers; children and animals stay away. Where somebody was hurt, call the emergency number.',
   messages: {

@@ -28,7 +28,7 @@ export const looseMounting = defineRule<Place & { meter?: true }>({
     'A panel box or meter enclosure that is loose on the wall; carried by its raceway or fittings alone it is one step likelier.',
   example: 'A meter enclosure hanging on its conduit after the siding was changed.',
   sources: [{ code: '110.13(A)', says: 'firmly secured to the surface' }],
-  remedies: ['Fastened to the structure; at the meter by the utility or with its leave'],
+  remedies: ['fasten'],
   messages: {
     loose: {
       short: '{place}: loose on the wall',

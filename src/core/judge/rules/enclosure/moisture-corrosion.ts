@@ -1,6 +1,13 @@
 import { panelPlace } from '../../check/places';
 import { readsChoice } from '../../check/reads-choice';
+import type { Outcome, Place, Scene } from '../../check/rule';
 import { defineRule } from '../../check/rule';
+
+const inside = readsChoice({
+  property: 'moistureInside',
+  say: 'look for rust, water and bloom inside',
+  adverse: { rust: 'damp', water: 'damp', bloom: 'damp' },
+});
 
 /** 110.11, 110.12(B): no deteriorating agents inside. */
 export const moistureCorrosion = defineRule({
@@ -10,16 +17,14 @@ export const moistureCorrosion = defineRule({
   hazards: ['fire', 'damage'],
   base: { severity: 3, likelihood: 3 },
   behindCover: true,
-  finds: 'Rust, water, or white or green bloom inside the box.',
+  finds:
+    'Rust, water, or white or green bloom inside the box. What it reached stays corroded; where it came in found and stopped, it goes no further.',
   example: 'Rust running down from the service conduit onto the main.',
   sources: [
     { code: '110.11', says: 'deteriorating agents' },
     { code: '110.12(B)', says: 'no corroded parts' },
   ],
-  remedies: [
-    'Follow the water: mast, conduit, wall; stop it there first',
-    'Replace the interior where contacts are corroded',
-  ],
+  remedies: ['stop-the-water', 'interior'],
   remediesInOrder: true,
   messages: {
     damp: {
@@ -30,9 +35,17 @@ export const moistureCorrosion = defineRule({
     },
   },
   places: ({ panel }) => [panelPlace(panel, 'Inside the box')],
-  check: readsChoice({
-    property: 'moistureInside',
-    say: 'look for rust, water and bloom inside',
-    adverse: { rust: 'damp', water: 'damp', bloom: 'damp' },
-  }),
+  check: Object.assign(
+    (place: Place, scene: Scene): Outcome => {
+      const outcome = inside(place, scene);
+      const stopped = scene.site.reader.fact(scene.panel.id, 'waterStopped');
+      if (outcome.outcome !== 'found' || !stopped?.value) return outcome;
+      return {
+        ...outcome,
+        facts: [...outcome.facts, stopped],
+        base: { severity: 3, likelihood: 1, because: 'where it came in was found and stopped' },
+      };
+    },
+    { quiet: inside.quiet },
+  ),
 });

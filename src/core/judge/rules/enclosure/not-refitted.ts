@@ -14,7 +14,7 @@ export const notRefitted = defineRule({
     'After opening: screws, dead front, blanks or electrode cover not back, things left inside, handles not as found. Does not apply where the cover stayed on.',
   example: 'A panel left with two of its six screws in.',
   sources: [{ code: '110.12', says: 'workmanlike installation' }],
-  remedies: ['Put back what is missing, before leaving'],
+  remedies: ['put-back'],
   messages: {
     left: {
       short: 'After closing up: {things}',

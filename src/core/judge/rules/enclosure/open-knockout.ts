@@ -17,7 +17,7 @@ export const openKnockout = defineRule<Place & { knockout?: true }>({
     'A hole in the box that nothing closes, or a knockout merely pressed back. Water or insects that came in by it raise the likelihood.',
   example: 'A knockout in the bottom of the box pushed out and left.',
   sources: [{ code: '110.12(A)', says: 'unused openings are closed' }],
-  remedies: ['A closure plate made for it: minutes and small money'],
+  remedies: ['closure-plate'],
   messages: {
     open: {
       short: 'A hole in the box is open',

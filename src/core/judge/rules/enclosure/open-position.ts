@@ -19,7 +19,7 @@ export const openPosition = defineRule({
   example: '`24 open!`: an opening without breaker or blank, with bare live metal in its plane.',
   sources: [{ code: '408.7', says: 'unused openings closed' }],
   who: 'a licensed electrician',
-  remedies: ['Fit the blank made for this panel, or a closure plate made for it'],
+  remedies: ['blank'],
   messages: {
     open: {
       short: 'Opening without device or blank',

@@ -13,7 +13,7 @@ export const penetrated = defineRule({
     'A screw, nail or drill hole from outside into the box. Touching bus or wire, or with an arc mark, it is close to happening.',
   example: 'A shelf screwed through the back of the panel.',
   sources: [{ code: '110.12(B)', says: 'integrity of electrical equipment' }],
-  remedies: ['Take it out with the supply shut off by a licensed person, and close the hole'],
+  remedies: ['take-out-what-penetrates'],
   messages: {
     into: {
       short: 'Driven into the box: {value}',

@@ -13,7 +13,7 @@ export const scorchOnCover = defineRule({
   finds: 'Soot or an arc mark on the cover, inside or outside, whether it wipes off or not.',
   example: 'A black bloom inside the cover, opposite the main.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned equipment' }],
-  remedies: ['Find and mend what burned', 'A new cover, after that'],
+  remedies: ['find-what-burned', 'new-cover'],
   remediesInOrder: true,
   messages: {
     soot: {

@@ -14,7 +14,7 @@ export const wrongScrews = defineRule({
     'Cover screws missing, pointed or too long. Pointed ones near conductors are one step likelier.',
   example: 'A cover held by two sheet-metal screws.',
   sources: [{ code: '110.3(B)', says: 'screws that come with the listed panel' }],
-  remedies: ['Blunt machine screws made for this cover'],
+  remedies: ['right-screws'],
   messages: {
     wrong: {
       short: 'Cover screws: {value}',

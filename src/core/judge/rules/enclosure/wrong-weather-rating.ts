@@ -16,7 +16,7 @@ export const wrongWeatherRating = defineRule({
     { code: '312.2', says: 'enclosures in damp or wet places' },
     { code: '110.28', says: 'enclosure types' },
   ],
-  remedies: ['An enclosure made for rain', 'Move the equipment indoors'],
+  remedies: ['rain-enclosure', 'move-indoors'],
   messages: {
     wet: {
       short: '{place}: made for indoors, stands {where}',

@@ -11,7 +11,7 @@ export const bypassed = defineRule({
   finds: 'A coin, foil, wire or oversize slug in the place of a fuse: Danger now.',
   example: 'A coin behind the plug fuse of the kitchen.',
   sources: [{ code: '240.4', says: 'conductors protected' }],
-  remedies: ['The circuit left off; a fuse of the right size in a size-limiting insert'],
+  remedies: ['right-fuse-after-tampering'],
   messages: {
     bypass: {
       short: '{place}: {value} in place of a fuse',

@@ -12,7 +12,7 @@ export const fusedNeutral = defineRule({
   finds: 'A fuse or switch in a neutral alone. Open, it is Danger now.',
   example: 'A fuse panel of the thirties with a fuse in every white wire.',
   sources: [{ code: '240.22', says: 'grounded conductor not fused' }],
-  remedies: ['The neutral joined solid on a neutral bar'],
+  remedies: ['joined-solid'],
   messages: {
     fused: {
       short: '{place}: fuse or switch in a neutral',

@@ -15,7 +15,7 @@ export const insertTooBig = defineRule({
     'A size-limiting insert made for more than the conductor allows, whatever fuse is in it now.',
   example: 'An insert for 20 A on 14 copper, a 15 A fuse in it.',
   sources: [{ code: '240.53', says: 'type S fuses and adapters' }],
-  remedies: ['An insert of the wire’s size; inserts cost little and do not come out'],
+  remedies: ['insert-of-size'],
   messages: {
     big: {
       short: '{place}: insert for {insertA} A on {conductor}',

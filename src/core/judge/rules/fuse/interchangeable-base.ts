@@ -1,9 +1,11 @@
 import type { Fact } from '../../../record/entries/inspection';
 import { protectsConductors } from '../../check/conductor-protection';
 import { listed } from '../../../vocabulary/phrases';
-import { plugFuses } from '../../check/fuse-places';
+import { fusesBefore, plugFuses } from '../../check/fuse-places';
 import type { Place } from '../../check/place';
+import type { TerminalPlace } from '../../check/places';
 import { panelPlace } from '../../check/places';
+import type { Scene } from '../../check/rule';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../../check/rule';
 
 /** 240.51(B), 240.52: Edison bases take every size; existing ones are permitted while nobody overfused. */
@@ -16,10 +18,10 @@ export const interchangeableBase = defineRule<Place>({
   obsolete: true,
   behindCover: true,
   finds:
-    'Edison bases without size-limiting inserts in a panel where overfusing or tampering shows. Existing ones without either are permitted: clear, with the advice that inserts cost little.',
+    'Edison bases without size-limiting inserts in a panel where overfusing or tampering shows. Existing ones without either are permitted: clear, with the advice that inserts cost little. A right fuse put into a bare base that was overfused or bridged does not make it clear.',
   example: 'Three Edison bases, a 30 A fuse on 14 copper in one of them.',
   sources: [{ code: '240.51(B)', says: 'Edison-base fuseholders only as replacement' }],
-  remedies: ['Size-limiting inserts of the wire’s size in every base'],
+  remedies: ['inserts-in-every-base'],
   messages: {
     open: {
       short: 'Edison bases without inserts at {bases}; {sign}',
@@ -46,8 +48,10 @@ export const interchangeableBase = defineRule<Place>({
       .map((place) => ({ place, outcome: protectsConductors(place, scene) }));
     const over = answers.find(({ outcome }) => outcome.outcome === 'found');
     const tampered = edison
-      .map(({ device }) => reader.fact(device.id, 'fuseBypassed'))
+      .flatMap(({ device }) => [device.id, ...fusesBefore(reader, device.id)])
+      .map((id) => reader.fact(id, 'fuseBypassed'))
       .find((fact) => fact && fact.value !== 'fuse');
+    const once = answers.find(({ place }) => overfusedBefore(place, scene));
     const facts: (Fact | undefined)[] = edison.map(({ fact }) => fact);
     const data = { bases: listed(edison.map(({ device }) => device.label)) };
     if (tampered) return found('open', { ...data, sign: 'tampering shows' }, [...facts, tampered]);
@@ -55,6 +59,11 @@ export const interchangeableBase = defineRule<Place>({
       return found('open', { ...data, sign: `${over.place.label} is overfused` }, [
         ...facts,
         ...over.outcome.facts,
+      ]);
+    if (once)
+      return found('open', { ...data, sign: `${once.place.label} was overfused` }, [
+        ...facts,
+        overfusedBefore(once.place, scene),
       ]);
     if (unread) return notSeen(want(unread.device.id, 'fuseBase', 'look into every fuse base'));
     const unlooked = edison.find(({ device }) => !reader.fact(device.id, 'fuseBypassed'));
@@ -65,3 +74,17 @@ export const interchangeableBase = defineRule<Place>({
     return clear('permitted while untouched; inserts cost little and are advised', ...facts);
   },
 });
+
+/** The rating of an earlier fuse of a base that was more than its wire allows: a right fuse does not undo it. */
+function overfusedBefore(place: TerminalPlace, scene: Scene): Fact | undefined {
+  const { reader } = scene.site;
+  for (const id of fusesBefore(reader, place.terminal.device.id)) {
+    const rating = reader.fact(id, 'handleRatingsA');
+    const [handleA] = rating?.value ?? [];
+    if (!rating || handleA === undefined) continue;
+    const terminal = { ...place.terminal, handleA, ratingA: rating };
+    const earlier = { ...place, ref: place.ref, label: place.label, terminal } as TerminalPlace;
+    if (protectsConductors(earlier, scene).outcome === 'found') return rating as Fact;
+  }
+  return undefined;
+}

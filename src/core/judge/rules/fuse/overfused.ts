@@ -24,7 +24,7 @@ export const overfused = defineRule<Place & Partial<PolesPlace>>({
     { code: '240.4', says: 'conductors protected at their ampacity' },
     { code: '240.4(D)', says: 'small conductors' },
   ],
-  remedies: ['A fuse of the right size, in a size-limiting insert', 'A larger conductor'],
+  remedies: ['right-fuse-and-insert', 'larger-conductor'],
   messages: {
     over: {
       short: '{deviceA} A fuse on {conductor}, limit {limitA} A',

@@ -11,7 +11,7 @@ export const pullOutHeat = defineRule({
     'A pull-out block or fuse clips discoloured by heat. Burned, melted or charred it is Danger now.',
   example: 'A range pull-out whose blades are blue.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
-  remedies: ['A new block, where it is still made', 'Replace the panel'],
+  remedies: ['new-block', 'replace-panel'],
   messages: {
     browned: {
       short: '{place}: discoloured by heat',

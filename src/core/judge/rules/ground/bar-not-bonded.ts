@@ -16,7 +16,7 @@ export const barNotBonded = defineRule({
     { code: '250.8', says: 'connection of grounding equipment' },
     { code: '408.40', says: 'grounding of panelboards' },
   ],
-  remedies: ['The bar fitted with its own screws on bare metal'],
+  remedies: ['bar-on-bare-metal'],
   messages: {
     apart: {
       short: '{place}: {value}',

@@ -32,10 +32,7 @@ export const bondDownstream = defineRule({
     { code: '250.32(B) exception 1', says: 'existing feeders to a separate building' },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'The bond undone where the feeder has its own ground',
-    'A four-wire feeder, then the bond undone',
-  ],
+  remedies: ['bond-undone', 'four-wire-feeder'],
   messages: {
     joined: {
       short: 'Neutral joined to the enclosure downstream',

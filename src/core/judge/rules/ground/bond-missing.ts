@@ -24,7 +24,7 @@ export const bondMissing = defineRule<Place & Partial<DisconnectPlace>>({
     { code: '250.28', says: 'the jumper: strap, screw or conductor' },
   ],
   who: 'a licensed electrician',
-  remedies: ['Fit the bonding screw or strap made for this panel'],
+  remedies: ['bond-fitted'],
   messages: {
     missing: {
       short: 'Neutral and enclosure not joined',

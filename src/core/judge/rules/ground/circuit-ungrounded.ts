@@ -12,7 +12,7 @@ export const circuitUngrounded = defineRule({
     'A two-wire circuit that feeds three-prong outlets. Ground-fault protected and marked "no ground" it is clear. Two-prong outlets on it are right.',
   example: 'Bedrooms of 1955 with new three-prong outlets on the old two wires.',
   sources: [{ code: '406.4(D)', says: 'replacement of receptacles' }],
-  remedies: ['Ground-fault protection and the mark "no ground"', 'A grounded circuit'],
+  remedies: ['no-ground-marked', 'grounded-circuit'],
   messages: {
     pretends: {
       short: '{place}: three-prong outlets, no ground',

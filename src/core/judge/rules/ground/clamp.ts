@@ -13,7 +13,7 @@ export const clamp = defineRule({
     'A clamp that is loose, corroded, buried without being listed for it, or holds several conductors.',
   example: 'A green crust where the clamp sits on the water pipe.',
   sources: [{ code: '250.70', says: 'connection of conductors to electrodes' }],
-  remedies: ['A listed clamp on clean metal'],
+  remedies: ['listed-clamp'],
   messages: {
     unsound: {
       short: '{place}: clamp {value}',

@@ -11,7 +11,7 @@ export const communications = defineRule({
   finds: 'No bonding point for telephone, cable or antenna at the service.',
   example: 'A cable shield on a rod of its own.',
   sources: [{ code: '250.94', says: 'intersystem bonding termination' }],
-  remedies: ['A bonding termination beside the meter or panel'],
+  remedies: ['bonding-termination'],
   messages: {
     none: {
       short: 'No bonding point for telephone and cable',

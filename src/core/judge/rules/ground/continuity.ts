@@ -17,7 +17,7 @@ export const groundContinuity = defineRule<Place>({
     { code: '250.4(A)(5)', says: 'effective ground-fault current path' },
     { code: 'acceptance testing practice', says: 'continuity of grounding to 1 Ω' },
   ],
-  remedies: ['The bad joint found along the way, and re-made'],
+  remedies: ['joint-along-the-way'],
   messages: {
     open: {
       short: '{place}: {ohm} Ω to ground',

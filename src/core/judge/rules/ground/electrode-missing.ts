@@ -21,7 +21,7 @@ export const electrodeMissing = defineRule({
     { code: '250.24(A)', says: 'system grounding connections' },
     { code: '250.50', says: 'grounding electrode system' },
   ],
-  remedies: ['The cut conductor renewed whole', 'Rods and a conductor to the first disconnect'],
+  remedies: ['conductor-whole', 'rods-and-conductor'],
   messages: {
     none: {
       short: 'No electrode',

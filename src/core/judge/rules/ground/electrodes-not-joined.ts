@@ -15,7 +15,7 @@ export const electrodesNotJoined = defineRule({
     { code: '250.50', says: 'all electrodes bonded together' },
     { code: '250.58', says: 'common grounding electrode' },
   ],
-  remedies: ['A bonding jumper between the electrodes'],
+  remedies: ['jumper-between-electrodes'],
   messages: {
     apart: {
       short: '{place}: not joined to the others',

@@ -17,7 +17,7 @@ export const gasNotBonded = defineRule({
     { code: '110.3(B)', says: 'instructions of corrugated tubing' },
   ],
   who: 'a licensed electrician with the gas fitter',
-  remedies: ['A bond of 6 copper to the grounding system'],
+  remedies: ['gas-bond'],
   messages: {
     apart: {
       short: '{place}: not bonded',

@@ -18,7 +18,7 @@ export const looseGround = defineRule<BarTerminalPlace>({
     { code: '110.14(D)', says: 'torque as marked on the equipment' },
   ],
 
-  remedies: ['Re-made and torqued to the label with the supply off'],
+  remedies: ['re-made'],
   messages: {
     loose: {
       short: '{place}: loose',

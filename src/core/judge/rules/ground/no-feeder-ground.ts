@@ -26,7 +26,7 @@ export const noFeederGround = defineRule({
     { code: '215.6', says: 'feeder equipment grounding conductor' },
     { code: '250.32(B)', says: 'buildings supplied by a feeder' },
   ],
-  remedies: ['The permitted bond, where every condition holds', 'A four-wire feeder'],
+  remedies: ['permitted-bond', 'new-feeder'],
   messages: {
     missing: {
       short: 'Feeder without a ground',

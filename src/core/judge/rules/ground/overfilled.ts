@@ -22,7 +22,7 @@ export const overfilledGround = defineRule<ScrewPlace>({
   example: 'Three grounds under one screw where the label allows two.',
   sources: [{ code: '110.3(B)', says: 'use by the listing and label' }],
   who: 'a licensed electrician',
-  remedies: ['Move grounds to free terminals', 'An extra ground bar listed for the panel'],
+  remedies: ['free-ground-terminal', 'extra-ground-bar'],
   messages: {
     overfilled: {
       short: '{grounds} under one screw, label allows {most}',

@@ -21,7 +21,7 @@ export const racewayNotBonded = defineRule({
     'A metal service raceway, a short nipple too, without a bonding bushing, bonding locknut or jumper, above all at ring-shaped knockouts. Downstream of the first disconnect ordinary fittings do.',
   example: 'A steel nipple from the meter with two ordinary locknuts in a ring-shaped knockout.',
   sources: [{ code: '250.92', says: 'bonding of service equipment' }],
-  remedies: ['A bonding bushing with its jumper'],
+  remedies: ['raceway-bushing'],
   messages: {
     apart: {
       short: 'Service raceway not bonded',

@@ -12,7 +12,7 @@ export const rodShort = defineRule({
   finds: 'A rod of less than 2.44 m (8 ft) in the earth, or one that was cut off.',
   example: 'A rod whose bright end shows where it was sawn.',
   sources: [{ code: '250.53(G)', says: '8 ft of the rod in contact with the soil' }],
-  remedies: ['A whole rod driven beside it, and joined'],
+  remedies: ['whole-rod-beside'],
   messages: {
     cut: {
       short: '{place}: cut off',

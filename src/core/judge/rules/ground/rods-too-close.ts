@@ -13,7 +13,7 @@ export const rodsTooClose = defineRule({
     'Two rods less than 1.8 m (6 ft) apart. Further apart works better: twice the length of a rod is good advice.',
   example: 'Two rods a metre apart.',
   sources: [{ code: '250.53(A)(3)', says: 'spacing of rods' }],
-  remedies: ['One of them driven further away'],
+  remedies: ['rod-further-away'],
   messages: {
     close: {
       short: '{place}: {distance} to the next rod',

@@ -13,7 +13,7 @@ export const separateBuildingElectrode = defineRule({
     'A separate building supplied by a feeder, with a panel and no electrode of its own. One branch circuit with a ground needs none.',
   example: 'A boat shed panel with nothing driven into the earth.',
   sources: [{ code: '250.32(A)', says: 'electrode at a building supplied by a feeder' }],
-  remedies: ['Rods at that building'],
+  remedies: ['rods-at-building'],
   messages: {
     none: {
       short: 'Separate building, no electrode',

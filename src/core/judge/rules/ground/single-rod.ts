@@ -20,7 +20,7 @@ export const singleRod = defineRule({
     'One rod, no encased bar, ring, building steel or second rod, and no proof of 25 Ω or less. A water pipe does not count beside it.',
   example: 'One rod beside the meter, nobody ever measured it.',
   sources: [{ code: '250.53(A)(2)', says: 'supplemental electrode of a single rod' }],
-  remedies: ['A measurement of 25 Ω or less', 'A second rod 1.8 m away or more'],
+  remedies: ['rod-measured', 'second-rod'],
   messages: {
     single: {
       short: 'One rod, {proof}',

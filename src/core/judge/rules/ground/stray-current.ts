@@ -16,7 +16,7 @@ export const strayCurrent = defineRule<StrayPlace>({
     'On a clamp: below 0.1 A nothing, up to 1 A a note, above 1 A the path is to be found. On the electrode conductor at the first disconnect to a shared metal street main up to a fifth of the neutral current is usual. 0.1 A or more on a gas pipe is Danger now.',
   example: '2.8 A on the ground of the boat shed’s feeder.',
   sources: [{ code: '250.6', says: 'objectionable current' }],
-  remedies: ['The second joint of neutral and ground found, and mended in the right order'],
+  remedies: ['second-joint-mended'],
   untilThen:
     'Until it is made safe: nobody works on, opens or disconnects that pipe; at a smell of gas leave, touch no switch, and call the gas emergency number from outside.',
   messages: {

@@ -14,7 +14,7 @@ export const threeWireAppliance = defineRule({
     'A dryer or range connected by three wires, its frame on the neutral. Existing ones from before 1996 are clear with an insulated neutral, or with the bare neutral of service cable from the first disconnect. A bare neutral from a panel downstream is found and never legacy.',
   example: 'A dryer on three-wire cable with bare neutral, from a panel in the next room.',
   sources: [{ code: '250.140', says: 'frames of ranges and dryers' }],
-  remedies: ['A four-wire circuit and cord'],
+  remedies: ['four-wire-appliance'],
   messages: {
     three: {
       short: '{place}: three wires, frame on the neutral',

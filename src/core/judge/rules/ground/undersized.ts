@@ -27,7 +27,7 @@ export const undersizedGround = defineRule<GroundPlace>({
     { code: '250.66', says: 'size of electrode conductors' },
   ],
   since: 1970,
-  remedies: ['A larger grounding conductor'],
+  remedies: ['larger-ground'],
   messages: {
     small: {
       short: '{place}: {conductor}, {least} is the least',

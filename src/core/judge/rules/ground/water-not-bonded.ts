@@ -22,7 +22,7 @@ export const waterNotBonded = defineRule({
     { code: '250.104(A)', says: 'bonding of metal water piping' },
     { code: '250.53(D)(1)', says: 'continuity of the water pipe electrode' },
   ],
-  remedies: ['A jumper across the meter', 'A bond to the first disconnect'],
+  remedies: ['jumper-across-meter', 'water-bond'],
   messages: {
     apart: {
       short: '{place}: {value}',

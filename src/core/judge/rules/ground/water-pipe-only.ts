@@ -12,7 +12,7 @@ export const waterPipeOnly = defineRule({
   finds: 'A metal water pipe as the only electrode of a building. Any other beside it is clear.',
   example: 'A clamp on the street main and nothing else.',
   sources: [{ code: '250.53(D)(2)', says: 'supplemental electrode of a water pipe' }],
-  remedies: ['Rods beside it'],
+  remedies: ['rods-beside'],
   messages: {
     only: {
       short: 'Water pipe the only electrode',

@@ -12,7 +12,7 @@ export const directory = defineRule({
   finds: 'A directory that is missing, illegible, vague ("lights"), or contradicted by the trace.',
   example: 'A card that says "lights" nine times.',
   sources: [{ code: '408.4', says: 'circuit directory' }],
-  remedies: ['The directory this program prints, after a trace'],
+  remedies: ['new-directory'],
   messages: {
     poor: {
       short: 'Directory: {value}',

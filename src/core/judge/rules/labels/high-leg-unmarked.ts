@@ -15,7 +15,7 @@ export const highLegUnmarked = defineRule({
     { code: '110.15', says: 'high leg orange' },
     { code: '408.3(F)', says: 'panel marked as having a high leg' },
   ],
-  remedies: ['Orange marks at every joint of the leg, and a mark on the panel'],
+  remedies: ['mark-high-leg'],
   messages: {
     unmarked: {
       short: 'High leg not marked',

@@ -20,7 +20,7 @@ export const ratingLabelMissing = defineRule({
     'A rating label that is missing or illegible: the limits of the panel are unknown, and many checks stay not seen.',
   example: 'A door whose label was painted over.',
   sources: [{ code: '408.58', says: 'panelboard marking' }],
-  remedies: ['The limits from the maker by the model stamped on the interior'],
+  remedies: ['limits-from-maker'],
   messages: {
     gone: {
       short: 'Rating label {value}',

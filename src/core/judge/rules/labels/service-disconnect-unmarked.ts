@@ -26,7 +26,7 @@ export const serviceDisconnectUnmarked = defineRule<Place & { disconnect?: true 
     'A service disconnect, or the mains of a first panel, without a mark that says so. A panel downstream needs none.',
   example: 'Four mains of a split-bus panel, none of them marked.',
   sources: [{ code: '230.70(B)', says: 'service disconnects marked' }],
-  remedies: ['A permanent mark on each main'],
+  remedies: ['mark-mains'],
   messages: {
     unmarked: {
       short: '{place}: not marked',

@@ -24,7 +24,7 @@ export const circuitLoad = defineRule({
     { code: '220.55', says: 'one range to 12 kW counts as 8 kW' },
     { code: '422.13', says: 'storage water heaters are continuous' },
   ],
-  remedies: ['Loads moved to another circuit', 'A larger breaker and wire'],
+  remedies: ['loads-to-another', 'larger-breaker-and-wire'],
   messages: {
     continuous: {
       short: '{place}: {loadA} A continuous, {percent} % of {deviceA} A',

@@ -11,7 +11,7 @@ export const commonArea = defineRule({
     'A circuit that feeds an area shared by tenants from a panel on the meter of one of them. In a building of one household it does not apply.',
   example: 'The stair light of three flats on the panel of the lowest.',
   sources: [{ code: '210.25(B)', says: 'common area branch circuits' }],
-  remedies: ['The shared area fed from the owner’s panel'],
+  remedies: ['owner-feeds-it'],
   messages: {
     shared: {
       short: '{place} feeds a shared area from one tenant’s panel',

@@ -15,7 +15,7 @@ export const highLeg = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'
     'A load connected from leg B to neutral in a 240 V delta with a high leg: it gets 208 V. Line-to-line loads on B are right.',
   example: 'Bench outlets on a single breaker at position 3 of a high-leg panel.',
   sources: [{ code: '110.15, 408.3(F)', says: 'the high leg' }],
-  remedies: ['The circuit moved to leg A or C; the position blanked and marked'],
+  remedies: ['to-leg-a-or-c'],
   messages: {
     high: {
       short: '{place}: on the high leg, 208 V to neutral',

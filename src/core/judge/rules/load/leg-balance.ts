@@ -13,7 +13,7 @@ export const legBalance = defineRule({
   finds: 'Legs that differ by more than 30 % of the main under load.',
   example: '68 A on leg A, 20 A on leg B, a 100 A main.',
   sources: [{ code: 'good practice', says: 'loads shared between the legs' }],
-  remedies: ['Circuits moved to the other leg when the panel is next worked on'],
+  remedies: ['balance-next-time'],
   messages: {
     apart: {
       short: 'Legs at {most} A and {least} A',

@@ -20,7 +20,7 @@ export const requiredCircuitShared = defineRule({
     { code: '210.11(C)', says: 'required circuits of a dwelling' },
     { code: '210.23', says: 'permissible loads' },
   ],
-  remedies: ['The other places moved to a circuit of their own'],
+  remedies: ['places-to-own-circuit'],
   messages: {
     shared: {
       short: '{place} feeds {where}',

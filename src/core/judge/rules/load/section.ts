@@ -12,7 +12,7 @@ export const section = defineRule({
     'Measured current or calculated demand of the lower section of a split-bus panel above the breaker that feeds it. One leg clamped says nothing of the other. The sum of its handles alone is no finding.',
   example: '66 A measured on the 60 A breaker of the lower section.',
   sources: [{ code: '408.36', says: 'protection of each section of the bus' }],
-  remedies: ['Circuits moved to the upper section', 'A panel with one main'],
+  remedies: ['circuits-to-upper', 'replace-panel'],
   messages: {
     over: {
       short: 'Lower section {loadA} A on {deviceA} A',

@@ -20,7 +20,7 @@ export const serviceLoad = defineRule({
     { code: '220.83', says: 'existing dwellings' },
     { code: '220.87', says: 'existing loads by measurement' },
   ],
-  remedies: ['Loads that do not run together, by a listed switch', 'A larger service'],
+  remedies: ['listed-load-switch', 'larger-service'],
   messages: {
     over: {
       short: 'Demand {demandA} A by {method}, main {deviceA} A',

@@ -27,7 +27,7 @@ export const doubledNeutral = defineRule<ScrewPlace>({
   example: '`3 15 14cu n3` and `5 20 14cu n3`: two neutrals under screw 3.',
   sources: [{ code: '408.41', says: 'each grounded conductor in a terminal of its own' }],
   who: 'a licensed electrician',
-  remedies: ['Move one to a free terminal', 'An extra neutral bar listed for the panel'],
+  remedies: ['free-terminal', 'extra-neutral-bar'],
   messages: {
     neutrals: {
       short: '{neutrals} under one screw',

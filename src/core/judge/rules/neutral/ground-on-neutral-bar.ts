@@ -16,7 +16,7 @@ export const groundOnNeutralBar = defineRule({
     { code: '408.40', says: 'grounds on the ground bar' },
     { code: '250.24(A)(5)', says: 'neutral and ground apart downstream' },
   ],
-  remedies: ['The ground moved to the ground bar'],
+  remedies: ['ground-to-ground-bar'],
   messages: {
     ground: {
       short: '{place}: a ground on the neutral bar',

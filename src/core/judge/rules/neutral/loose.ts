@@ -12,7 +12,7 @@ export const looseNeutral = defineRule({
     'A neutral that moves at a touch, or a heat mark at its screw. Whether it is firm is found by touching, by who may.',
   example: 'The neutral of the kitchen turns under its screw.',
   sources: [{ code: '110.14(D)', says: 'terminals tightened to their torque' }],
-  remedies: ['Re-made and torqued to the label with the supply off'],
+  remedies: ['re-made'],
   messages: {
     loose: {
       short: '{place}: loose',

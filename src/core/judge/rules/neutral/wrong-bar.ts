@@ -28,10 +28,7 @@ export const wrongBar = defineRule<GroundBarPlace>({
     { code: '408.40', says: 'grounding of panelboards' },
   ],
   who: 'a licensed electrician',
-  remedies: [
-    'Move the neutrals to the isolated neutral bar',
-    'An extra neutral bar listed for the panel',
-  ],
+  remedies: ['to-neutral-bar', 'extra-neutral-bar'],
   messages: {
     'on-ground-bar': {
       short: '{count} on the ground bar',

@@ -17,7 +17,7 @@ export const arcing = defineRule({
     'Arcing seen anywhere at the panel, or crackling heard: Danger now. A warm or burnt smell alone is a sign of heat to be followed; plain hum is nothing. What was heard at one panel is no danger of another.',
   example: 'A crackle behind the cover that follows the kettle.',
   sources: [{ code: '110.12(B), 110.27', says: 'no arcing parts' }],
-  remedies: ['The supply shut off by who may, then the place found and mended'],
+  remedies: ['place-found'],
   untilThen:
     'Until it is made safe: stay away from the panel. At smoke or flame leave the building and call the fire service; say that it is electrical.',
   messages: {

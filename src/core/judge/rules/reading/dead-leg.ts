@@ -14,7 +14,7 @@ export const deadLeg = defineRule({
   example: '120 V on A, 14 V on B, 106 V across.',
   sources: [{ code: 'readings', says: 'legs of a split-phase supply against each other' }],
   who: 'the utility; a licensed electrician inside',
-  remedies: ['The dead leg followed: utility, meter, main, lug'],
+  remedies: ['dead-leg-followed'],
   messages: {
     dead: {
       short: 'Leg {leg} dead: {weakV} V',

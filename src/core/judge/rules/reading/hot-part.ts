@@ -19,7 +19,7 @@ export const hotPart = defineRule<Place & Partial<Pick<TerminalPlace, 'terminal'
   sources: [
     { code: 'infrared survey practice', says: 'rise over a similar part under similar load' },
   ],
-  remedies: ['The joint re-made and torqued, the breaker renewed', 'Measured again under load'],
+  remedies: ['joint-and-breaker-renewed', 'measured-again'],
   remediesInOrder: true,
   messages: {
     warm: {

@@ -18,7 +18,7 @@ export const lostNeutral = defineRule({
   example: '141 V on A, 99 V on B, 240 V across.',
   sources: [{ code: '250.24, readings', says: 'legs of a split-phase supply against each other' }],
   who: 'the utility and a licensed electrician',
-  remedies: ['The neutral followed from the transformer inward, and re-made'],
+  remedies: ['neutral-re-made'],
   untilThen:
     'Until it is made safe: unplug what is dear or delicate, leave heaters and cookers off at the appliance, touch no metal of the panel, and call the utility: its emergency line answers at night.',
   messages: {

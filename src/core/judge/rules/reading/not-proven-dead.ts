@@ -16,7 +16,7 @@ export const notProvenDead = defineRule<Place & { worked?: true }>({
   example: 'A lug worked on at this visit, no proof recorded.',
   sources: [{ code: 'work practice', says: 'test before touch' }],
   who: 'the author of the record',
-  remedies: ['Stop; prove dead, then go on', 'Say in the record what was done'],
+  remedies: ['stop-and-prove', 'say-what-was-done'],
   remediesInOrder: true,
   messages: {
     unproven: {

@@ -24,7 +24,7 @@ export const suspectedBond = defineRule({
     'Neutral to ground below 0.01 V at a panel downstream under load, where the drop in the feeder neutral would be at least 0.05 V: inferred, not seen; look for the joint. With so little load or so short a feeder the reading says nothing.',
   example: '0.00 V at the boat shed with 18 A on 30 m of 6 copper.',
   sources: [{ code: '250.142(B), readings', says: 'neutral to ground downstream under load' }],
-  remedies: ['Look for the joint; the feeder’s ground checked before it is undone'],
+  remedies: ['look-for-the-joint'],
   messages: {
     suspected: {
       short: '{volts} V neutral to ground, {dropV} V expected',

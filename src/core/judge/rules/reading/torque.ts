@@ -23,10 +23,7 @@ export const torque = defineRule<Place & { screw?: true }>({
     'A torque measured outside 10 % of the label’s figure for that terminal; over-tightened is also wrong. Not measured, nothing is said.',
   example: 'A main lug at 18 N·m, the label asks for 28.',
   sources: [{ code: '110.14(D)', says: 'torque as marked on the equipment' }],
-  remedies: [
-    'Loosened and set to the label with the supply off',
-    'A new terminal, where over-tightened',
-  ],
+  remedies: ['set-to-label', 'new-terminal'],
   messages: {
     off: {
       short: '{place}: {measured}, label {label}',

@@ -21,7 +21,7 @@ export const voltageRange = defineRule<Place & { reading: VoltageReading }>({
   example: '129 V from A to neutral at the service, both legs alike.',
   sources: [{ code: 'voltage standard, ranges A and B', says: 'service and utilisation voltages' }],
   who: 'the utility',
-  remedies: ['The utility sets its transformer', 'A larger feeder, where only downstream is low'],
+  remedies: ['utility-sets', 'larger-feeder'],
   messages: {
     a: {
       short: '{leg}: {volts} V, outside range A',

@@ -13,7 +13,7 @@ export const aluminiumTermination = defineRule({
     'On aluminium supply conductors: no inhibitor where the label wants it, strands cut, corrosion, or a lug not marked for aluminium. Some connectors are filled already or need none: with the label unread a missing inhibitor is not seen.',
   example: 'Bare 2/0 aluminium in a lug whose label asks for inhibitor.',
   sources: [{ code: '110.14', says: 'terminals suitable for the metal' }],
-  remedies: ['Re-terminated with inhibitor and torque, supply off', 'A lug marked for aluminium'],
+  remedies: ['re-terminate-aluminium', 'lug-for-aluminium'],
   messages: {
     bare: {
       short: '{place}: no inhibitor, the label wants it',

@@ -14,7 +14,7 @@ export const brokenLug = defineRule({
   example: 'A neutral lug whose set screw turns without biting.',
   sources: [{ code: '110.14(A)', says: 'a good connection without damaging the conductor' }],
   who: 'a licensed electrician with the utility',
-  remedies: ['A new lug kit made for this panel', 'A new interior, where no kit is made'],
+  remedies: ['new-lug-kit', 'interior'],
   messages: {
     broken: {
       short: '{place}: {value}',

@@ -17,7 +17,7 @@ export const burnedTermination = defineRule<Place & { lug?: true }>({
   example: 'The insulation at lug B charred for a finger’s width.',
   sources: [{ code: '110.12(B)', says: 'no damaged or burned parts' }],
   who: 'a licensed electrician with the utility',
-  remedies: ['Cut back, re-terminated and torqued with the supply off', 'A new main or interior'],
+  remedies: ['cut-back-and-re-terminate', 'new-main-or-lugs'],
   messages: {
     hot: {
       short: '{place}: discoloured by heat',

@@ -33,7 +33,7 @@ export const conductorUndersized = defineRule<Place & Partial<DisconnectPlace>>(
     { code: '310.16', says: 'ampacity' },
   ],
   who: 'a licensed electrician with the utility',
-  remedies: ['A smaller main, after a load calculation', 'Larger service conductors'],
+  remedies: ['smaller-main', 'larger-service-conductors'],
   messages: {
     thin: {
       short: '{conductor} under a {deviceA} A main, good for {limitA} A',

@@ -17,10 +17,7 @@ export const disconnectsApart = defineRule({
   finds: 'A disconnect of the service that stands apart from the others of the same service.',
   example: 'Two switches beside the meter, a third one in the shed.',
   sources: [{ code: '230.72(A)', says: 'disconnects of a service grouped' }],
-  remedies: [
-    'A mark at each disconnect that says where the others are',
-    'The disconnects brought together',
-  ],
+  remedies: ['mark-where-others-are', 'disconnects-together'],
   messages: {
     apart: {
       short: '{place}: stands apart from the others',

@@ -20,7 +20,7 @@ export const dropOrMast = defineRule({
     { code: '230.54', says: 'service heads and drip loops' },
   ],
   who: 'the utility for its side, a licensed electrician for the mast',
-  remedies: ['The utility renews the drop', 'A new mast or weatherhead'],
+  remedies: ['new-drop', 'new-mast'],
   messages: {
     worn: {
       short: 'Overhead service: {value}',

@@ -19,7 +19,7 @@ export const emergencyDisconnectAbsent = defineRule({
     'A one- or two-family dwelling without an emergency disconnect outdoors. Asked for since 2020; advice for an older one.',
   example: 'A house of 1964 whose only disconnect is the main in the cellar.',
   sources: [{ code: '230.85', says: 'emergency disconnects of dwellings' }],
-  remedies: ['A disconnect outdoors when the service is next renewed'],
+  remedies: ['emergency-disconnect'],
   messages: {
     absent: {
       short: 'No emergency disconnect outdoors',

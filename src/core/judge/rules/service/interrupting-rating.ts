@@ -22,7 +22,7 @@ export const interruptingRating = defineRule({
     { code: '240.86', says: 'series ratings' },
   ],
   who: 'a licensed electrician with the utility’s figure',
-  remedies: ['A listed series combination', 'Devices of a higher rating'],
+  remedies: ['series-combination', 'higher-interrupting'],
   messages: {
     over: {
       short: '{faultA} A available, rated {ratingA} A',

@@ -12,10 +12,7 @@ export const longInsideRun = defineRule({
   example: 'A service that crosses the cellar to a panel at the far wall.',
   sources: [{ code: '230.70(A)', says: 'disconnect nearest the point of entrance' }],
   who: 'a licensed electrician with the utility',
-  remedies: [
-    'A disconnect outdoors or at the entry',
-    'The run encased, where the authority accepts it',
-  ],
+  remedies: ['disconnect-at-entry', 'encased-run'],
   messages: {
     long: {
       short: 'Service runs a long way inside',

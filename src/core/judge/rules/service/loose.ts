@@ -19,10 +19,7 @@ export const looseAtService = defineRule<Place>({
     { code: '110.14(D)', says: 'torque as marked on the equipment' },
   ],
   who: 'a licensed electrician with the utility',
-  remedies: [
-    'Re-made and torqued to the label with the supply off',
-    'A new lug kit, where the thread is gone',
-  ],
+  remedies: ['re-made', 'new-lug-kit'],
   messages: {
     loose: {
       short: '{place}: loose',

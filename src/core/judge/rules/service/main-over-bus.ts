@@ -16,7 +16,7 @@ export const mainOverBus = defineRule({
     'The first overcurrent device on the supply side of the bus above the bus rating on the label: the smaller of its own main and the device that feeds it. A main larger than its feeder breaker is fine; one larger than the label’s largest main is not. Of a split-bus panel the lower section is judged by the breaker that feeds it.',
   example: 'A 125 A panel with a 150 A main.',
   sources: [{ code: '408.36', says: 'overcurrent protection of panelboards' }],
-  remedies: ['A main within the bus rating', 'A panel of a larger bus'],
+  remedies: ['smaller-main', 'replace-panel'],
   messages: {
     over: {
       short: '{deviceA} A ahead of a {busA} A bus',

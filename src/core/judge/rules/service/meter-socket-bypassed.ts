@@ -15,7 +15,7 @@ export const meterSocketBypassed = defineRule({
     { code: '230.82', says: 'equipment on the supply side of the disconnect' },
   ],
   who: 'the utility',
-  remedies: ['The utility disconnects and makes it right'],
+  remedies: ['bypass-undone'],
   untilThen:
     'Until it is made safe: nobody touches the meter or its socket, however dead it looks; call the utility.',
   messages: {

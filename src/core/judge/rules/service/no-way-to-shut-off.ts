@@ -20,7 +20,7 @@ export const noWayToShutOff = defineRule<Place & Partial<DisconnectPlace>>({
     { code: '230.71', says: 'most disconnects of a service' },
     { code: '225.33', says: 'most disconnects of a building' },
   ],
-  remedies: ['Circuits moved so that six throws or fewer remain', 'A main ahead of the panel'],
+  remedies: ['circuits-to-six-throws', 'main-ahead'],
   messages: {
     many: {
       short: '{throws} to shut off, {most} are the most',

@@ -15,7 +15,7 @@ export const secondSupply = defineRule<Place & { building?: true }>({
     { code: '702.5', says: 'transfer equipment' },
     { code: '705.12', says: 'interconnected sources' },
   ],
-  remedies: ['A listed interlock for this panel', 'A transfer switch'],
+  remedies: ['interlock', 'transfer-switch'],
   messages: {
     free: {
       short: '{place}: no interlock with the main',

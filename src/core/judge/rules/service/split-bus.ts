@@ -14,7 +14,7 @@ export const splitBus = defineRule({
     'A panel whose upper section has several mains, one of which feeds the lower section. Permitted until about 1980; the number of throws is a matter of its own.',
   example: 'Four two-pole mains above a gap, the third feeding the lighting section.',
   sources: [{ code: '408.36', says: 'one main for a panelboard' }],
-  remedies: ['A main ahead of it', 'Replace the panel'],
+  remedies: ['main-ahead', 'replace-panel'],
   messages: {
     split: {
       short: 'Split-bus panel, no single main',

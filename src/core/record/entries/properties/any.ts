@@ -26,7 +26,11 @@ const noticed = { act: 'look', fine: false } as const;
 export const anyProperties = {
   removed: yesNo(everything, 'Not there after all', { act: 'none' }),
   /** It was there, and was taken out: the world changed, not the record. */
-  takenOut: yesNo(['device', 'cable', 'conductor', 'bar'], 'Taken out since', { act: 'none' }),
+  takenOut: yesNo(
+    ['device', 'cable', 'conductor', 'bar', 'circuit', 'multiwire'],
+    'Taken out since',
+    { act: 'none' },
+  ),
   /** The device that stood in its place before it. */
   insteadOf: property({
     on: ['device'],

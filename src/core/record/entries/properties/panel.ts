@@ -285,6 +285,7 @@ export const panelProperties = {
     { dry: 'none', rust: 'rust', water: 'water', bloom: 'white or green bloom' },
     { ...inside, fine: 'dry' },
   ),
+  waterStopped: yesNo(['panel'], 'Where the water came in was found and stopped', inside),
   foreignMatter: choice(
     ['panel'],
     'Foreign matter inside',
@@ -440,6 +441,8 @@ export const panelProperties = {
     },
     { act: 'touch', stage: 8, fine: 'bright' },
   ),
+  /** Blanked and marked, so that nobody puts a breaker there again. */
+  barred: yesNo(['position'], 'Barred for good, and marked', { act: 'look', stage: 8 }),
   leg: choice(
     ['position'],
     'Leg, where it is not the panel’s pattern',

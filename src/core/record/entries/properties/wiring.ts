@@ -299,6 +299,7 @@ export const wiringProperties = {
     },
     trace,
   ),
+  notWanted: yesNo(['circuit'], 'Not wanted any more, the client says', { ...trace, act: 'ask' }),
   loadKind: choice(
     ['load'],
     'Load',
@@ -321,6 +322,8 @@ export const wiringProperties = {
   ),
   /** Not there when the present load was measured: heating or cooling counts in full. */
   newLoad: yesNo(['load'], 'New, added to what was there', { ...trace, act: 'ask' }),
+  /** A listed switch or controller lets only one of the two run. */
+  neverWith: otherThing(['load'], 'Never runs together with, by a listed switch', ['load'], trace),
   heatUnits: whole(['load'], 'Separately controlled heaters', 1, 60, '', trace),
   fusedAtUnit: yesNo(['load'], 'Fuses between the breaker and the unit', trace),
   minimumCircuitAmpacityA: moreThanNone(['load'], 'Minimum circuit ampacity', 600, 'A', trace),

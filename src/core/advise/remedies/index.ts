@@ -1,0 +1,420 @@
+// Made by `npm run rules` from the remedies' own files. Do not edit.
+import type { RemedyId } from '../../vocabulary/remedy-id';
+import type { Remedy } from './remedy';
+import { boxWithCover } from './around/box-with-cover';
+import { cover } from './around/cover';
+import { disconnectBeside } from './around/disconnect-beside';
+import { groundFaultDevice } from './around/ground-fault-device';
+import { inUseCover } from './around/in-use-cover';
+import { lockOff } from './around/lock-off';
+import { applianceLookedAt } from './breaker/appliance-looked-at';
+import { askOdd } from './breaker/ask-odd';
+import { askWhyOff } from './breaker/ask-why-off';
+import { breakerWithProtection } from './breaker/breaker-with-protection';
+import { deviceAtFirstOutlet } from './breaker/device-at-first-outlet';
+import { electronicNeutralRight } from './breaker/electronic-neutral-right';
+import { endCutBackNewDevice } from './breaker/end-cut-back-new-device';
+import { endReMade } from './breaker/end-re-made';
+import { factoryMain } from './breaker/factory-main';
+import { fusedAtUnit } from './breaker/fused-at-unit';
+import { holdDown } from './breaker/hold-down';
+import { largerConductor } from './breaker/larger-conductor';
+import { legendOfTheCode } from './breaker/legend-of-the-code';
+import { listedForTwo } from './breaker/listed-for-two';
+import { listedTie } from './breaker/listed-tie';
+import { loadCheckedFirst } from './breaker/load-checked-first';
+import { loadMeasured } from './breaker/load-measured';
+import { neutralEach } from './breaker/neutral-each';
+import { newBreaker } from './breaker/new-breaker';
+import { newBreakerByCode } from './breaker/new-breaker-by-code';
+import { otherLeg } from './breaker/other-leg';
+import { outletOfRating } from './breaker/outlet-of-rating';
+import { ownPosition } from './breaker/own-position';
+import { pigtail } from './breaker/pigtail';
+import { pigtailOfRightSize } from './breaker/pigtail-of-right-size';
+import { reMade } from './breaker/re-made';
+import { screwDoesNotHold } from './breaker/screw-does-not-hold';
+import { smallerBreaker } from './breaker/smaller-breaker';
+import { stabLookedAt } from './breaker/stab-looked-at';
+import { straightVoltage } from './breaker/straight-voltage';
+import { tandem } from './breaker/tandem';
+import { twoPole } from './breaker/two-pole';
+import { wiringTested } from './breaker/wiring-tested';
+import { anotherRow } from './bus/another-row';
+import { blankBurnedPosition } from './bus/blank-burned-position';
+import { cleanStab } from './bus/clean-stab';
+import { interior } from './bus/interior';
+import { leavePosition } from './bus/leave-position';
+import { smallerMainForSource } from './bus/smaller-main-for-source';
+import { sourceAtFarEnd } from './bus/source-at-far-end';
+import { anotherColour } from './conductor/another-colour';
+import { boxOverJoint } from './conductor/box-over-joint';
+import { breakerEach } from './conductor/breaker-each';
+import { bundleOpened } from './conductor/bundle-opened';
+import { cableForThePlace } from './conductor/cable-for-the-place';
+import { cap } from './conductor/cap';
+import { connectorEach } from './conductor/connector-each';
+import { connectorsWithCopperTails } from './conductor/connectors-with-copper-tails';
+import { cutEndBack } from './conductor/cut-end-back';
+import { deadCableOut } from './conductor/dead-cable-out';
+import { devicesForAluminium } from './conductor/devices-for-aluminium';
+import { greenOrBare } from './conductor/green-or-bare';
+import { inspectedAsNew } from './conductor/inspected-as-new';
+import { jointMadeAgain } from './conductor/joint-made-again';
+import { largerNeutral } from './conductor/larger-neutral';
+import { listedJoint } from './conductor/listed-joint';
+import { markGround } from './conductor/mark-ground';
+import { methodMadeForIt } from './conductor/method-made-for-it';
+import { newCable } from './conductor/new-cable';
+import { newConductor } from './conductor/new-conductor';
+import { newCopper } from './conductor/new-copper';
+import { newFitting } from './conductor/new-fitting';
+import { newWiring } from './conductor/new-wiring';
+import { oneCableThrough } from './conductor/one-cable-through';
+import { paperFound } from './conductor/paper-found';
+import { racewayForJacket } from './conductor/raceway-for-jacket';
+import { racewayOverIt } from './conductor/raceway-over-it';
+import { reMark } from './conductor/re-mark';
+import { rightColour } from './conductor/right-colour';
+import { sleeve } from './conductor/sleeve';
+import { smallerDeviceForPorcelain } from './conductor/smaller-device-for-porcelain';
+import { splitBushing } from './conductor/split-bushing';
+import { supportsMadeGood } from './conductor/supports-made-good';
+import { troughBeside } from './conductor/trough-beside';
+import { wiresReRouted } from './conductor/wires-re-routed';
+import { askWhatChanged } from './enclosure/ask-what-changed';
+import { blank } from './enclosure/blank';
+import { cleanInside } from './enclosure/clean-inside';
+import { closurePlate } from './enclosure/closure-plate';
+import { deadFront } from './enclosure/dead-front';
+import { fasten } from './enclosure/fasten';
+import { findWhatBurned } from './enclosure/find-what-burned';
+import { lostBondFound } from './enclosure/lost-bond-found';
+import { moveIndoors } from './enclosure/move-indoors';
+import { newCover } from './enclosure/new-cover';
+import { putBack } from './enclosure/put-back';
+import { rainEnclosure } from './enclosure/rain-enclosure';
+import { rightScrews } from './enclosure/right-screws';
+import { socketCover } from './enclosure/socket-cover';
+import { stopTheWater } from './enclosure/stop-the-water';
+import { takeOutWhatPenetrates } from './enclosure/take-out-what-penetrates';
+import { insertOfSize } from './fuse/insert-of-size';
+import { insertsInEveryBase } from './fuse/inserts-in-every-base';
+import { newBlock } from './fuse/new-block';
+import { rightFuseAfterTampering } from './fuse/right-fuse-after-tampering';
+import { rightFuseAndInsert } from './fuse/right-fuse-and-insert';
+import { barOnBareMetal } from './ground/bar-on-bare-metal';
+import { bondFitted } from './ground/bond-fitted';
+import { bondUndone } from './ground/bond-undone';
+import { bondingTermination } from './ground/bonding-termination';
+import { conductorWhole } from './ground/conductor-whole';
+import { fourWireAppliance } from './ground/four-wire-appliance';
+import { fourWireFeeder } from './ground/four-wire-feeder';
+import { freeGroundTerminal } from './ground/free-ground-terminal';
+import { gasBond } from './ground/gas-bond';
+import { groundedCircuit } from './ground/grounded-circuit';
+import { jointAlongTheWay } from './ground/joint-along-the-way';
+import { jumperAcrossMeter } from './ground/jumper-across-meter';
+import { jumperBetweenElectrodes } from './ground/jumper-between-electrodes';
+import { largerGround } from './ground/larger-ground';
+import { listedClamp } from './ground/listed-clamp';
+import { lookForTheJoint } from './ground/look-for-the-joint';
+import { newFeeder } from './ground/new-feeder';
+import { noGroundMarked } from './ground/no-ground-marked';
+import { permittedBond } from './ground/permitted-bond';
+import { racewayBushing } from './ground/raceway-bushing';
+import { rodFurtherAway } from './ground/rod-further-away';
+import { rodMeasured } from './ground/rod-measured';
+import { rodsAndConductor } from './ground/rods-and-conductor';
+import { rodsAtBuilding } from './ground/rods-at-building';
+import { rodsBeside } from './ground/rods-beside';
+import { secondJointMended } from './ground/second-joint-mended';
+import { secondRod } from './ground/second-rod';
+import { waterBond } from './ground/water-bond';
+import { wholeRodBeside } from './ground/whole-rod-beside';
+import { limitsFromMaker } from './labels/limits-from-maker';
+import { markHighLeg } from './labels/mark-high-leg';
+import { markMains } from './labels/mark-mains';
+import { newDirectory } from './labels/new-directory';
+import { balanceNextTime } from './load/balance-next-time';
+import { circuitsToUpper } from './load/circuits-to-upper';
+import { largerBreakerAndWire } from './load/larger-breaker-and-wire';
+import { largerService } from './load/larger-service';
+import { listedLoadSwitch } from './load/listed-load-switch';
+import { loadsToAnother } from './load/loads-to-another';
+import { ownerFeedsIt } from './load/owner-feeds-it';
+import { placesToOwnCircuit } from './load/places-to-own-circuit';
+import { toLegAOrC } from './load/to-leg-a-or-c';
+import { freeTerminal } from './neutral/free-terminal';
+import { groundToGroundBar } from './neutral/ground-to-ground-bar';
+import { joinedSolid } from './neutral/joined-solid';
+import { toNeutralBar } from './neutral/to-neutral-bar';
+import { dateForPanel } from './panel/date-for-panel';
+import { downstreamPanel } from './panel/downstream-panel';
+import { extraGroundBar } from './panel/extra-ground-bar';
+import { extraNeutralBar } from './panel/extra-neutral-bar';
+import { movePanel } from './panel/move-panel';
+import { replacePanel } from './panel/replace-panel';
+import { replacementBreakers } from './panel/replacement-breakers';
+import { tandemToSingles } from './panel/tandem-to-singles';
+import { deadLegFollowed } from './reading/dead-leg-followed';
+import { jointAndBreakerRenewed } from './reading/joint-and-breaker-renewed';
+import { largerFeeder } from './reading/larger-feeder';
+import { measuredAgain } from './reading/measured-again';
+import { neutralReMade } from './reading/neutral-re-made';
+import { newBreakerAfterLook } from './reading/new-breaker-after-look';
+import { newTerminal } from './reading/new-terminal';
+import { placeFound } from './reading/place-found';
+import { sayWhatWasDone } from './reading/say-what-was-done';
+import { setToLabel } from './reading/set-to-label';
+import { stopAndProve } from './reading/stop-and-prove';
+import { utilitySets } from './reading/utility-sets';
+import { condenseToTandems } from './room/condense-to-tandems';
+import { retireCircuit } from './room/retire-circuit';
+import { bypassUndone } from './service/bypass-undone';
+import { circuitsToSixThrows } from './service/circuits-to-six-throws';
+import { cutBackAndReTerminate } from './service/cut-back-and-re-terminate';
+import { disconnectAtEntry } from './service/disconnect-at-entry';
+import { disconnectsTogether } from './service/disconnects-together';
+import { emergencyDisconnect } from './service/emergency-disconnect';
+import { encasedRun } from './service/encased-run';
+import { higherInterrupting } from './service/higher-interrupting';
+import { interlock } from './service/interlock';
+import { largerServiceConductors } from './service/larger-service-conductors';
+import { lugForAluminium } from './service/lug-for-aluminium';
+import { mainAhead } from './service/main-ahead';
+import { markWhereOthersAre } from './service/mark-where-others-are';
+import { newDrop } from './service/new-drop';
+import { newLugKit } from './service/new-lug-kit';
+import { newMainOrLugs } from './service/new-main-or-lugs';
+import { newMast } from './service/new-mast';
+import { reTerminateAluminium } from './service/re-terminate-aluminium';
+import { seriesCombination } from './service/series-combination';
+import { smallerMain } from './service/smaller-main';
+import { surgeDevice } from './service/surge-device';
+import { transferSwitch } from './service/transfer-switch';
+import { changeRoomUse } from './space/change-room-use';
+import { clearSide } from './space/clear-side';
+import { clearSpace } from './space/clear-space';
+import { clearWhatStands } from './space/clear-what-stands';
+import { dripShield } from './space/drip-shield';
+import { fixedPlatform } from './space/fixed-platform';
+import { keyForOccupant } from './space/key-for-occupant';
+import { movePipe } from './space/move-pipe';
+import { panelInTheRooms } from './space/panel-in-the-rooms';
+import { panelLamp } from './space/panel-lamp';
+import { raiseWhatHangs } from './space/raise-what-hangs';
+
+export const remedies: readonly Remedy[] = [
+  boxWithCover,
+  cover,
+  disconnectBeside,
+  groundFaultDevice,
+  inUseCover,
+  lockOff,
+  applianceLookedAt,
+  askOdd,
+  askWhyOff,
+  breakerWithProtection,
+  deviceAtFirstOutlet,
+  electronicNeutralRight,
+  endCutBackNewDevice,
+  endReMade,
+  factoryMain,
+  fusedAtUnit,
+  holdDown,
+  largerConductor,
+  legendOfTheCode,
+  listedForTwo,
+  listedTie,
+  loadCheckedFirst,
+  loadMeasured,
+  neutralEach,
+  newBreaker,
+  newBreakerByCode,
+  otherLeg,
+  outletOfRating,
+  ownPosition,
+  pigtail,
+  pigtailOfRightSize,
+  reMade,
+  screwDoesNotHold,
+  smallerBreaker,
+  stabLookedAt,
+  straightVoltage,
+  tandem,
+  twoPole,
+  wiringTested,
+  anotherRow,
+  blankBurnedPosition,
+  cleanStab,
+  interior,
+  leavePosition,
+  smallerMainForSource,
+  sourceAtFarEnd,
+  anotherColour,
+  boxOverJoint,
+  breakerEach,
+  bundleOpened,
+  cableForThePlace,
+  cap,
+  connectorEach,
+  connectorsWithCopperTails,
+  cutEndBack,
+  deadCableOut,
+  devicesForAluminium,
+  greenOrBare,
+  inspectedAsNew,
+  jointMadeAgain,
+  largerNeutral,
+  listedJoint,
+  markGround,
+  methodMadeForIt,
+  newCable,
+  newConductor,
+  newCopper,
+  newFitting,
+  newWiring,
+  oneCableThrough,
+  paperFound,
+  racewayForJacket,
+  racewayOverIt,
+  reMark,
+  rightColour,
+  sleeve,
+  smallerDeviceForPorcelain,
+  splitBushing,
+  supportsMadeGood,
+  troughBeside,
+  wiresReRouted,
+  askWhatChanged,
+  blank,
+  cleanInside,
+  closurePlate,
+  deadFront,
+  fasten,
+  findWhatBurned,
+  lostBondFound,
+  moveIndoors,
+  newCover,
+  putBack,
+  rainEnclosure,
+  rightScrews,
+  socketCover,
+  stopTheWater,
+  takeOutWhatPenetrates,
+  insertOfSize,
+  insertsInEveryBase,
+  newBlock,
+  rightFuseAfterTampering,
+  rightFuseAndInsert,
+  barOnBareMetal,
+  bondFitted,
+  bondUndone,
+  bondingTermination,
+  conductorWhole,
+  fourWireAppliance,
+  fourWireFeeder,
+  freeGroundTerminal,
+  gasBond,
+  groundedCircuit,
+  jointAlongTheWay,
+  jumperAcrossMeter,
+  jumperBetweenElectrodes,
+  largerGround,
+  listedClamp,
+  lookForTheJoint,
+  newFeeder,
+  noGroundMarked,
+  permittedBond,
+  racewayBushing,
+  rodFurtherAway,
+  rodMeasured,
+  rodsAndConductor,
+  rodsAtBuilding,
+  rodsBeside,
+  secondJointMended,
+  secondRod,
+  waterBond,
+  wholeRodBeside,
+  limitsFromMaker,
+  markHighLeg,
+  markMains,
+  newDirectory,
+  balanceNextTime,
+  circuitsToUpper,
+  largerBreakerAndWire,
+  largerService,
+  listedLoadSwitch,
+  loadsToAnother,
+  ownerFeedsIt,
+  placesToOwnCircuit,
+  toLegAOrC,
+  freeTerminal,
+  groundToGroundBar,
+  joinedSolid,
+  toNeutralBar,
+  dateForPanel,
+  downstreamPanel,
+  extraGroundBar,
+  extraNeutralBar,
+  movePanel,
+  replacePanel,
+  replacementBreakers,
+  tandemToSingles,
+  deadLegFollowed,
+  jointAndBreakerRenewed,
+  largerFeeder,
+  measuredAgain,
+  neutralReMade,
+  newBreakerAfterLook,
+  newTerminal,
+  placeFound,
+  sayWhatWasDone,
+  setToLabel,
+  stopAndProve,
+  utilitySets,
+  condenseToTandems,
+  retireCircuit,
+  bypassUndone,
+  circuitsToSixThrows,
+  cutBackAndReTerminate,
+  disconnectAtEntry,
+  disconnectsTogether,
+  emergencyDisconnect,
+  encasedRun,
+  higherInterrupting,
+  interlock,
+  largerServiceConductors,
+  lugForAluminium,
+  mainAhead,
+  markWhereOthersAre,
+  newDrop,
+  newLugKit,
+  newMainOrLugs,
+  newMast,
+  reTerminateAluminium,
+  seriesCombination,
+  smallerMain,
+  surgeDevice,
+  transferSwitch,
+  changeRoomUse,
+  clearSide,
+  clearSpace,
+  clearWhatStands,
+  dripShield,
+  fixedPlatform,
+  keyForOccupant,
+  movePipe,
+  panelInTheRooms,
+  panelLamp,
+  raiseWhatHangs,
+];
+
+const byId = new Map(remedies.map((remedy) => [remedy.id, remedy]));
+
+export const remedyOf = (id: RemedyId): Remedy => byId.get(id)!;
+
+/** Ways to mend, as the report and the pages of the rules say them. */
+export const remedyWords = (ids: readonly RemedyId[]): string[] =>
+  ids.map((id) => remedyOf(id).words);

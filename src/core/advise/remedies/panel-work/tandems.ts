@@ -1,0 +1,43 @@
+import { listed } from '../../../vocabulary/phrases';
+import type { DeviceView } from '../../../installation/panel/views';
+import { met, notKnown, notMet } from '../condition';
+import type { Condition } from '../remedy';
+import type { Situation } from '../situation';
+
+/** "17 to 20", "3, 5". */
+export function runsOf(numbers: readonly number[]): string {
+  const sorted = [...new Set(numbers)].sort((a, b) => a - b);
+  const parts: string[] = [];
+  for (let at = 0; at < sorted.length; at += 1) {
+    const start = at;
+    while (sorted[at + 1] === sorted[at]! + 1) at += 1;
+    if (at - start >= 2) parts.push(`${sorted[start]} to ${sorted[at]}`);
+    else parts.push(...sorted.slice(start, at + 1).map(String));
+  }
+  return listed(parts);
+}
+
+/** The label allows a tandem where a device stands. */
+export function tandemAllowed(here: Situation, device: DeviceView): Condition {
+  const allowed = here.reader.value(here.panel.id, 'labelTandemPositions');
+  if (allowed === undefined)
+    return notKnown(
+      'the label allows a tandem here',
+      'read which positions the label allows tandems at',
+    );
+  if (allowed.includes(device.number)) return met('the label allows a tandem here');
+  return notMet(
+    allowed.length === 0
+      ? 'the label allows no tandem'
+      : `the label allows ${runsOf(allowed)} only`,
+  );
+}
+
+/** The organisation's own limit, tighter than the label. */
+export function houseLimit(here: Situation): Condition {
+  const most = here.settings.house.mostTandems;
+  const there = here.panel.devices.filter(({ form }) => form === 'tandem').length;
+  return most === null || there < most
+    ? met('within the house limit')
+    : notMet(`the house limit is ${most} tandems, and ${there} are there`);
+}
