@@ -1,5 +1,8 @@
 import type { Entry } from '../../record/entries/entry';
+import { extend } from '../../record/entries/extend';
+import { FactReader } from '../../record/entries/fact-reader';
 import { fold } from '../../record/entries/fold';
+import type { Inspection } from '../../record/entries/inspection';
 import type { Facts } from '../../record/entries/properties';
 import { readSite } from '../../installation/panel/site-view';
 import type { SiteView } from '../../installation/panel/site-view';
@@ -23,14 +26,23 @@ export const notYet = 'not-yet';
  * finds. Nothing is taken back or corrected; the world changes, not the record.
  */
 export class Work {
-  private known: SiteView | undefined;
+  private readonly start: readonly Entry[];
+  private inspection: Inspection;
+  private knownReader: FactReader | undefined;
+  private knownSite: SiteView | undefined;
   private refused: string | undefined;
 
   constructor(
     private entries: readonly Entry[],
     /** Ids of what is new: different for different works. */
     private readonly ids: () => string = idsFrom('plan-'),
-  ) {}
+    /** The entries put together, where that was done already. */
+    private readonly before: SiteView = readSite(fold(entries)),
+  ) {
+    this.start = entries;
+    this.inspection = FactReader.wholeOf(before.reader);
+    this.knownSite = before;
+  }
 
   /** Everything recorded, and what is not true yet. */
   get all(): readonly Entry[] {
@@ -41,25 +53,32 @@ export class Work {
 
   /** The same work going on apart. */
   fork(): Work {
-    const fork = new Work(this.entries, this.ids);
-    fork.known = this.known;
+    const fork = new Work(this.entries, this.ids, this.site);
+    fork.refused = this.refused;
     return fork;
   }
 
   /** Goes on from where a fork is. */
   adopt(fork: Work): void {
     this.entries = fork.entries;
-    this.known = fork.known;
+    this.inspection = fork.inspection;
+    this.knownReader = fork.knownReader;
+    this.knownSite = fork.knownSite;
     this.refused ??= fork.refused;
   }
 
   get site(): SiteView {
-    return (this.known ??= readSite(fold(this.entries)));
+    return (this.knownSite ??= readSite(this.inspection));
+  }
+
+  /** What is said now, without putting the panels together again. */
+  get reader(): FactReader {
+    return (this.knownReader ??= this.knownSite?.reader ?? new FactReader(this.inspection));
   }
 
   /** The thing or part that stands today where the one of this reference stood. */
   today(ref: string): string {
-    return standsToday(this.site.reader)(ref);
+    return standsToday(this.reader)(ref);
   }
 
   panelOf(ref: string): PanelView | undefined {
@@ -76,7 +95,7 @@ export class Work {
 
   /** States facts, where they are not so already. */
   say(about: string, facts: Facts): void {
-    const changes = new Changes(this.site.reader);
+    const changes = new Changes(this.reader);
     changes.say(this.today(about), facts);
     this.record(changes.drafts);
   }
@@ -98,14 +117,15 @@ export class Work {
     return this.refused === undefined ? true : undefined;
   }
 
-  /** Why something could not be done, if anything. */
+  /** Why something could not be done, or what is impossible about how things would then stand. */
   get refusal(): string | undefined {
-    return this.refused;
+    if (this.refused !== undefined || this.entries === this.start) return this.refused;
+    const fresh = this.entries.slice(this.start.length);
+    return (this.refused ??= refusalsAfter(this.before, this.site, fresh)[0]?.message);
   }
 
   record(drafts: readonly Draft[]): void {
     if (drafts.length === 0) return;
-    const before = this.site;
     const fresh = stamp(drafts, {
       newId: this.ids,
       device: notYet,
@@ -113,9 +133,10 @@ export class Work {
       at: this.entries.at(-1)?.at ?? '1970-01-01T00:00:00Z',
       counter: highestCounter(this.entries),
     });
-    this.entries = [...this.entries, ...fresh];
-    this.known = undefined;
-    const [refusal] = refusalsAfter(before, this.site, fresh);
-    if (refusal) this.refused ??= refusal.message;
+    const now = [...this.entries, ...fresh];
+    this.inspection = extend(this.inspection, this.entries, now)?.inspection ?? fold(now);
+    this.entries = now;
+    this.knownReader = undefined;
+    this.knownSite = undefined;
   }
 }

@@ -32,6 +32,8 @@ const typeWords: Record<ThingType, string> = {
   ruling: 'Ruling',
   mend: 'Mended on the visit',
   omission: 'Not looked at',
+  wish: 'Wanted besides',
+  plan: 'Plan chosen',
   round: 'Round',
   instrument: 'Instrument',
   'what-if': 'What if',

@@ -37,6 +37,10 @@ export const thingTypes = {
   mend: { in: ['site'] },
   /** Why an agreed act of the visit was not done. */
   omission: { in: ['site'] },
+  /** Something somebody wants besides, when work is done. */
+  wish: { in: ['site'] },
+  /** A plan somebody chose, as it stood then. */
+  plan: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {

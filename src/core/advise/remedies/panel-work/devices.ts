@@ -146,11 +146,22 @@ export function sizeOfFuse(here: Situation, device: DeviceView): number | undefi
 /** A fuse of this rating in an insert made for it; in a block only the fuses. */
 export function renewFuse(work: Work, device: DeviceView, ratingA: number): void {
   const block = device.form === 'pull-out';
+  const marks = device.terminals.map(({ ref }) =>
+    (['heatMark', 'melted'] as const).filter((mark) => work.reader.value(ref, mark)),
+  );
+  const base = (['heatMark', 'melted'] as const).filter((mark) =>
+    work.reader.value(device.id, mark),
+  );
   renewDevice(work, device, {
     handleRatingsA: ratingsOf(device.form, ratingA),
     ...(!block && { fuseBase: 'size-limiting', insertA: ratingA }),
   });
   if (!block) work.say(device.id, { fuseBypassed: 'fuse' });
+  // The base and its screw stay: what burned there is not renewed by a fuse.
+  const burned = (all: readonly ('heatMark' | 'melted')[]) =>
+    Object.fromEntries(all.map((mark) => [mark, true]));
+  work.say(device.id, burned(base));
+  device.terminals.forEach(({ ref }, at) => work.say(ref, burned(marks[at]!)));
 }
 
 /** The main, or the disconnect ahead of the bus, by one of this rating. */

@@ -76,9 +76,7 @@ export function makeRun(
     for (const step of [1, -1]) {
       const beside = view.positions.find(
         ({ column, row, ref }) =>
-          column === stays.column &&
-          row === stays.row + step &&
-          !work.site.reader.value(ref, 'barred'),
+          column === stays.column && row === stays.row + step && !work.reader.value(ref, 'barred'),
       );
       const [device] = beside?.devices ?? [];
       const other = free.find((one) => one !== stays);
@@ -231,12 +229,12 @@ export function bringBeside(
       ({ column, row }) => column === a.column && row === a.row + step,
     );
     const own = view.positions.find(({ column, row }) => column === a.column && row === a.row);
-    if (!beside || !own || beside.leg === own.leg || work.site.reader.value(beside.ref, 'barred'))
+    if (!beside || !own || beside.leg === own.leg || work.reader.value(beside.ref, 'barred'))
       continue;
     if (beside.devices.some(({ id }) => id === b.id)) return undefined;
     const [there] = beside.devices;
     if (beside.devices.length > 1 || (there && (there.height > 1 || there.half))) continue;
-    const changes = new Changes(work.site.reader);
+    const changes = new Changes(work.reader);
     changes.say(b.id, { place: { kind: 'position', column: beside.column, row: beside.row } });
     if (there) changes.say(there.id, { place: { kind: 'position', column: b.column, row: b.row } });
     else changes.say(positionRef(panel, b.column, b.row), { opening: 'blanked' });

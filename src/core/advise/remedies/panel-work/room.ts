@@ -8,7 +8,7 @@ import type { Work } from '../work';
 /** Positions that can take a device: recorded as empty, neither burned nor barred. */
 export function freePositions(work: Work, panel: string): PositionView[] {
   const view = work.site.panels.find(({ id }) => id === panel);
-  return view ? freeIn(view.positions, work.site.reader) : [];
+  return view ? freeIn(view.positions, work.reader) : [];
 }
 
 export const freeIn = (

@@ -21,8 +21,7 @@ export function renewRun(
   { size, metal }: { size: Size | undefined; metal: Metal },
 ): void {
   const panel =
-    work.panelOf(work.site.reader.inspection.things.get(conductor)!.in!) ??
-    panelWith(work, conductor);
+    work.panelOf(work.reader.inspection.things.get(conductor)!.in!) ?? panelWith(work, conductor);
   const known = panel?.conductors.find(({ id }) => id === conductor);
   if (!panel || !known) return;
   const old = known.cable
@@ -57,8 +56,8 @@ export function renewRun(
         colour,
         insulationState: 'sound',
         landsOn: one.landsOn?.value ?? null,
-        ...(work.site.reader.value(one.id, 'circuit') !== undefined && {
-          circuit: work.site.reader.value(one.id, 'circuit'),
+        ...(work.reader.value(one.id, 'circuit') !== undefined && {
+          circuit: work.reader.value(one.id, 'circuit'),
         }),
       };
       return add('conductor', id, cable, facts);

@@ -44,7 +44,7 @@ export function landOn(
   for (const id of conductors) {
     const screw = freeScrew(work, panel, kind);
     if (screw === undefined) return `no ${kind} screw is free`;
-    const before = work.site.reader.value(id, 'landsOn') ?? from;
+    const before = work.reader.value(id, 'landsOn') ?? from;
     work.say(id, { landsOn: screw });
     work.say(screw, { conductorCount: 1 });
     if (before) countAgain(work, panel, before);

@@ -13,10 +13,10 @@ export const arcingMended: Ways = (here) => {
       for (const { about } of facts) {
         const device = work.device(about);
         if (device && !device.isMain) renewDevice(work, device);
-        work.record([observe(work.site.reader, about, { arcing: false })]);
+        work.record([observe(work.reader, about, { arcing: false })]);
       }
       for (const about of [here.panel.id, here.panel.building])
-        if (work.site.reader.value(about, 'listened') !== undefined || about === here.panel.id)
+        if (work.reader.value(about, 'listened') !== undefined || about === here.panel.id)
           work.say(about, { listened: 'quiet' });
     },
     {

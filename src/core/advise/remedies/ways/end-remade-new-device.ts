@@ -1,3 +1,4 @@
+import { isFuse } from '../../../vocabulary/device-forms';
 import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { partsOfDevice, renewDevice } from '../panel-work/devices';
@@ -7,7 +8,7 @@ export const endRemadeNewDevice: Ways = (here) => {
   const device = here.device;
   return device
     ? one(here, (work) => void renewDevice(work, work.device(device.id)!), {
-        parts: partsOfDevice(here, device),
+        parts: isFuse(device) ? { 'fuse-block': 1 } : partsOfDevice(here, device),
       })
     : [];
 };

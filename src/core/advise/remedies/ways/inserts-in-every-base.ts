@@ -12,7 +12,7 @@ export const insertsInEveryBase: Ways = (here) => {
     (work) => {
       for (const id of bases) {
         const device = work.device(id);
-        if (!device || work.site.reader.value(device.id, 'fuseBase') === 'size-limiting') continue;
+        if (!device || work.reader.value(device.id, 'fuseBase') === 'size-limiting') continue;
         const ratingA = sizeOfFuse(here, device);
         if (ratingA === undefined) return `the wire of fuse ${device.label} was not read`;
         renewFuse(work, device, ratingA);

@@ -1,3 +1,6 @@
+import { capital } from '../../../vocabulary/phrases';
+import { met, notMet } from '../condition';
+import { deviceWordOf } from '../panel-work/devices';
 import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { renewRun, sizeFor } from '../panel-work/runs';
@@ -11,6 +14,9 @@ export const largerConductor: Ways = (here) => {
   const ratingA = Math.max(device.terminals[0]?.handleA ?? 0, least ?? 0);
   if (here.message === 'plate' || here.message === 'fuse-only' || ratingA === 0) return [];
   const size = sizeFor(here.yardstick, ratingA, 'cu');
+  const open = device.terminals.some(({ conductors }) =>
+    conductors.some(({ cable }) => cable?.kind?.value === 'porcelain'),
+  );
   return one(
     here,
     (work) => {
@@ -23,6 +29,13 @@ export const largerConductor: Ways = (here) => {
           )
             renewRun(work, conductor.id, { size, metal: 'cu' });
     },
-    { says: `Breaker ${device.label}: the whole run in ${size} copper` },
+    {
+      says: `${capital(deviceWordOf(device))} ${device.label}: the whole run in ${size} copper`,
+      conditions: [
+        open
+          ? notMet('open wiring is renewed as a whole, not made larger')
+          : met('the run can be renewed'),
+      ],
+    },
   );
 };

@@ -9,6 +9,7 @@ import { omissionProperties } from './omission';
 import { noteProperties } from './note';
 import { permitProperties } from './permit';
 import { placeProperties } from './place';
+import { planProperties } from './plan';
 import type { PropertySpec } from './spec';
 import { supplyProperties } from './supply';
 import { wiringProperties } from './wiring';
@@ -27,6 +28,7 @@ export const properties = {
   ...mendProperties,
   ...readingProperties,
   ...omissionProperties,
+  ...planProperties,
 };
 
 export type PropertyName = keyof typeof properties;

@@ -1,0 +1,223 @@
+import type { Highs } from 'highs';
+import type { CostBook } from '../../codes/cost-book/cost-book';
+import { standingsIn } from '../../judge/assess/standing';
+import type { Finding } from '../../judge/grading/finding';
+import type { Cut } from '../choosing/cut';
+import type { FrontPoint } from '../choosing/front';
+import { front } from '../choosing/front';
+import { assemble } from './assemble';
+import type { Ground } from './build-options';
+import { buildOptions } from './build-options';
+import { costOf } from './cost-of';
+import { inOrder } from './assemble';
+import type { Option } from './option';
+import type { Plan, PlanName } from './plan';
+import type { Aim, WishNeed } from './problem-of';
+import { problemOf } from './problem-of';
+import type { Objection } from './verify';
+import { objectionTo } from './verify';
+import { wishNeeds } from './wish-options';
+import type { Wish } from './wish';
+
+/** How often the judge may send one point back before it is given up. */
+export const mostObjections = 24;
+
+export interface Planning {
+  ground: Ground;
+  book: CostBook;
+  wishes?: readonly Wish[];
+  /** Ids of options that are not to be chosen, and of those that are. */
+  forbidden?: ReadonlySet<string>;
+  forced?: ReadonlySet<string>;
+}
+
+/** What a plan is chosen from. */
+export interface Prepared extends Required<Omit<Planning, 'wishes'>> {
+  wishes: readonly Wish[];
+  options: readonly Option[];
+  needs: readonly WishNeed[];
+}
+
+/** Options of an inspection, judged once for all its plans. */
+export function prepare({
+  ground,
+  book,
+  wishes = [],
+  forbidden = new Set(),
+  forced = new Set(),
+}: Planning): Prepared {
+  const needs = wishNeeds(ground.assessment, wishes);
+  const options = buildOptions(ground, (panel) => ({
+    positions: needs
+      .flatMap((need) => need.options)
+      .filter((option) => option.panel === panel)
+      .reduce((sum, { uses }) => sum + (uses.positions ?? 0), 0),
+  }));
+  return { ground, book, wishes, forbidden, forced, options, needs };
+}
+
+export interface Judged {
+  plan: Plan;
+  /** What the judge sent back on the way to it. */
+  objections: readonly Objection[];
+}
+
+export interface Front {
+  points: Generator<Judged>;
+  /** Danger now or Urgent that nothing here mends: the plan is made for the rest. */
+  without: readonly Finding[];
+}
+
+/** The front of an inspection, point by point, each judged in its after-state before it counts. */
+export function plansAlong(highs: Highs, prepared: Prepared, aim: Aim, withWishes: boolean): Front {
+  const { ground, book } = prepared;
+  const options = prepared.options.filter(({ id }) => !prepared.forbidden.has(id));
+  const needs = withWishes ? prepared.needs : [];
+  const { problem, without } = problemOf(
+    ground.assessment,
+    forcedOnly(options, prepared.forced),
+    needs,
+    book,
+    aim,
+  );
+  const byId = new Map(
+    [...options, ...needs.flatMap((need) => need.options)].map((one) => [one.id, one]),
+  );
+  const named = new Set(without);
+  return {
+    points: judgedPoints(),
+    without: ground.assessment.findings.filter(({ key }) => named.has(key)),
+  };
+
+  function* judgedPoints(): Generator<Judged> {
+    const cuts: Cut[] = [];
+    let riskLimit = Infinity;
+    for (;;) {
+      const objections: Objection[] = [];
+      let found: Plan | undefined;
+      for (;;) {
+        const points = front(highs, problem, { cuts, riskLimit });
+        const { value } = points.next() as IteratorResult<FrontPoint, void>;
+        points.return(undefined);
+        if (!value) return;
+        const chosen = inOrder(
+          [...value.choice.globalRemedies, ...Object.values(value.choice.byFinding)].flatMap(
+            (id) => byId.get(id) ?? [],
+          ),
+        );
+        const assembled = assemble(ground, chosen);
+        const objection = objectionTo(ground, chosen, assembled);
+        if (!objection && assembled.ok) {
+          found = planOf(prepared, chosen, value, assembled);
+          break;
+        }
+        if (!objection || objections.length >= mostObjections) return;
+        objections.push(objection);
+        cuts.push(objection.cut);
+      }
+      yield { plan: found, objections };
+      if (found.riskLeft <= 1e-6) return;
+      riskLimit = found.riskLeft - 0.5;
+    }
+  }
+}
+
+/** Where a way was chosen by hand, the other ways for the same finding are not asked. */
+function forcedOnly(options: readonly Option[], forced: ReadonlySet<string>): Option[] {
+  const decided = new Set(
+    options.flatMap(({ id, finding }) =>
+      forced.has(id) && finding !== undefined ? [finding] : [],
+    ),
+  );
+  return options.filter(
+    ({ id, finding, leaves }) =>
+      forced.has(id) || finding === undefined || !decided.has(finding) || leaves.size > 1,
+  );
+}
+
+function planOf(
+  { ground, book }: Prepared,
+  chosen: readonly Option[],
+  { riskLeft, choice }: FrontPoint,
+  { after, drafts }: { after: Plan['after']; drafts: Plan['drafts'] },
+): Plan {
+  const before = ground.assessment;
+  const standing = standingsIn(after);
+  const mended: Finding[] = [];
+  const lowered: { was: Finding; now: Finding }[] = [];
+  for (const finding of before.findings) {
+    const { state, finding: now } = standing(finding.key);
+    if (state === 'mended' || state === 'gone') mended.push(finding);
+    else if (now && now.points < finding.points) lowered.push({ was: finding, now });
+  }
+  const byFinding = new Map(
+    Object.entries(choice.byFinding).flatMap(([key, what]): [string, string][] =>
+      what === 'leave' ? [] : [[key, what.replace(/^covered by /, '')]],
+    ),
+  );
+  return {
+    names: [],
+    withoutWishes: false,
+    chosen,
+    byFinding,
+    ...costOf(chosen, book),
+    riskLeft,
+    after,
+    drafts,
+    mended,
+    lowered,
+    staysWrong: after.findings,
+    madeSafeToday: mended.filter(
+      ({ key, grade }) =>
+        (grade === 'danger' || grade === 'urgent') &&
+        chosen.some(({ leaves, tell }) => leaves.has(key) && tell.some(({ days }) => days > 1)),
+    ),
+  };
+}
+
+/** Aims of the named plans. */
+const aims: readonly { name: PlanName; aim: Aim; withWishes: boolean }[] = [
+  { name: 'least', aim: 'repair', withWishes: false },
+  { name: 'defects', aim: 'plan', withWishes: true },
+  { name: 'lasting', aim: 'note', withWishes: true },
+];
+
+export interface NamedPlans {
+  plans: Plan[];
+  without: readonly Finding[];
+  objections: readonly Objection[];
+  /** Names for which there is no plan at all. */
+  none: readonly PlanName[];
+}
+
+/** The plans that have a name; those that are the same work once, under all their names. */
+export function namedPlans(highs: Highs, prepared: Prepared): NamedPlans {
+  const plans: Plan[] = [];
+  const objections: Objection[] = [];
+  const none: PlanName[] = [];
+  let without: readonly Finding[] = [];
+  const also = prepared.needs.length > 0 ? aims.filter(({ withWishes }) => withWishes) : [];
+  for (const { name, aim, withWishes } of [
+    ...aims,
+    ...also.map((one) => ({ ...one, withWishes: false })),
+  ]) {
+    const along = plansAlong(highs, prepared, aim, withWishes);
+    const { value } = along.points.next() as IteratorResult<Judged, void>;
+    along.points.return(undefined);
+    if (name === 'least') without = along.without;
+    const bare = prepared.needs.length > 0 && !withWishes && name !== 'least';
+    if (!value) {
+      if (!bare) none.push(name);
+      continue;
+    }
+    objections.push(...value.objections);
+    const same = plans.find((one) => sameWork(one, value.plan));
+    if (!same) plans.push({ ...value.plan, names: [name], withoutWishes: bare });
+    else if (!same.names.includes(name)) same.names.push(name);
+  }
+  return { plans, without, objections, none };
+}
+
+const sameWork = (a: Plan, b: Plan) =>
+  a.chosen.length === b.chosen.length &&
+  a.chosen.every(({ id }) => b.chosen.some((one) => one.id === id));

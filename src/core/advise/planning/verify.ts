@@ -1,0 +1,82 @@
+import { standingsIn } from '../../judge/assess/standing';
+import type { Assessment } from '../../judge/assess/assessment';
+import type { Cut } from '../choosing/cut';
+import { choiceName } from '../choosing/cut';
+import { assemble } from './assemble';
+import type { Assembled } from './assemble';
+import type { Ground } from './build-options';
+import { madeBy } from './build-options';
+import type { Option } from './option';
+
+/** Name of an option in the solver: of a finding alone, or of a whole panel. */
+export const nameOf = (option: Option): string =>
+  option.finding !== undefined && option.leaves.size === 1 && option.leaves.has(option.finding)
+    ? choiceName(option.finding, option.id)
+    : option.id;
+
+/** What a choice claims and the rules do not confirm, as something not to be chosen again. */
+export interface Objection {
+  cut: Cut;
+  says: string;
+}
+
+/** Judges a choice in its after-state: a refusal, a mending that is none, or something newly made is an objection. */
+export function objectionTo(
+  ground: Ground,
+  chosen: readonly Option[],
+  assembled: Assembled,
+): Objection | undefined {
+  if (!assembled.ok) {
+    const { refused, before, because } = assembled;
+    const pair = before.find((other) => !agree(ground, [other, refused]));
+    const together = pair ? [pair, refused] : [...before, refused];
+    return { cut: cutOf(together), says: `${refused.says}: ${because}` };
+  }
+  const broken = brokenClaim(ground.assessment, chosen, assembled.after);
+  if (!broken) return undefined;
+  const pair = pairThat(ground, chosen, broken.by);
+  return { cut: cutOf(pair ?? chosen), says: broken.says };
+}
+
+const cutOf = (options: readonly Option[]): Cut => ({ together: options.map(nameOf), unless: [] });
+
+const agree = (ground: Ground, pair: readonly Option[]): boolean => {
+  const assembled = assemble(ground, pair);
+  return assembled.ok && !brokenClaim(ground.assessment, pair, assembled.after);
+};
+
+/** Two of the chosen that do not go together, one of them named. */
+function pairThat(
+  ground: Ground,
+  chosen: readonly Option[],
+  by: Option | undefined,
+): Option[] | undefined {
+  const firsts = by ? [by] : chosen;
+  for (const first of firsts)
+    for (const other of chosen)
+      if (other !== first && other.panel === first.panel && !agree(ground, [first, other]))
+        return [first, other];
+  return undefined;
+}
+
+/** A finding counted as mended that is still found graver than claimed, or one above Note newly made. */
+function brokenClaim(
+  before: Assessment,
+  chosen: readonly Option[],
+  after: Assessment,
+): { by: Option | undefined; says: string } | undefined {
+  const standing = standingsIn(after);
+  for (const { key, verdict } of before.findings) {
+    const options = chosen.filter(({ leaves }) => leaves.has(key));
+    if (options.length === 0) continue;
+    const claimed = Math.min(...options.map(({ leaves }) => leaves.get(key)!.points));
+    const { state, finding } = standing(key);
+    const left = state === 'mended' || state === 'gone' ? 0 : (finding?.points ?? Infinity);
+    if (left > claimed + 1e-6)
+      return { by: options[0], says: `${verdict.rule.title} would still be found` };
+  }
+  const [made] = madeBy(before, after).filter(
+    ({ key }) => !chosen.some(({ makes }) => makes.includes(key)),
+  );
+  return made && { by: undefined, says: `it would newly cause: ${made.verdict.rule.title}` };
+}

@@ -1,0 +1,80 @@
+import * as v from 'valibot';
+import type { Json } from '../entry';
+import { choice, property, quantity, text, thingId, whole } from './spec';
+
+const said = { act: 'none' } as const;
+const jsonSchema: v.GenericSchema<Json> = v.lazy(() =>
+  v.union([
+    v.null(),
+    v.boolean(),
+    v.pipe(v.number(), v.finite()),
+    v.pipe(v.string(), v.maxLength(2000)),
+    v.array(jsonSchema),
+    v.record(v.string(), jsonSchema),
+  ]),
+);
+const money = v.pipe(v.number(), v.minValue(0), v.maxValue(10_000_000));
+const range = v.strictObject({ low: money, likely: money, high: money });
+
+/** What is wanted besides, and the plan that was chosen with what it rested on. */
+export const planProperties = {
+  wishKind: choice(
+    ['wish'],
+    'Wanted',
+    {
+      'circuit-240': 'a 240 V circuit',
+      'circuit-120': 'a 120 V circuit',
+      charger: 'a vehicle charger',
+      'spare-positions': 'spare positions',
+      'panel-gone': 'the old panel gone',
+    },
+    said,
+  ),
+  wishA: quantity(['wish'], 'Of', 400, 'A', said),
+  wishPositions: whole(['wish'], 'Spare positions', 1, 40, '', said),
+  wishPanel: property({ on: ['wish'], schema: thingId, label: 'At panel', input: 'none', ...said }),
+
+  planName: text(['plan'], 'Plan', 60, said),
+  planBy: text(['plan'], 'Chosen by', 200, said),
+  /** Options, by the names they go by: remedy, way and finding. */
+  planChoices: property({
+    on: ['plan'],
+    schema: v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(600))), v.maxLength(400)),
+    label: 'What is done',
+    input: 'none',
+    ...said,
+  }),
+  /** As it was said then: a list of works in words. */
+  planWorks: property({
+    on: ['plan'],
+    schema: v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(600))), v.maxLength(400)),
+    label: 'Works',
+    input: 'none',
+    ...said,
+  }),
+  planBook: whole(['plan'], 'Version of the cost book', 1, 1_000_000, '', said),
+  planCost: property({ on: ['plan'], schema: range, label: 'Cost', input: 'none', ...said }),
+  planMinutes: property({ on: ['plan'], schema: range, label: 'Minutes', input: 'none', ...said }),
+  planRiskLeft: quantity(['plan'], 'Risk left', 10_000_000, '', said),
+  /** Facts recorded when it was made: later ones may change it. */
+  planFacts: whole(['plan'], 'Entries it rests on', 0, 10_000_000, '', said),
+  /** What would be recorded after the work: facts by what they are about. */
+  planDrafts: property({
+    on: ['plan'],
+    schema: v.pipe(
+      v.array(
+        v.strictObject({
+          about: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+          /** Of a thing that is new then: its type and what it stands in. */
+          type: v.optional(v.string()),
+          in: v.optional(v.nullable(v.string())),
+          facts: v.record(v.string(), jsonSchema),
+        }),
+      ),
+      v.maxLength(4000),
+    ),
+    label: 'As it would be recorded',
+    input: 'none',
+    ...said,
+  }),
+};
