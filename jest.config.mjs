@@ -30,7 +30,7 @@ const config = {
       testMatch: [
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/src/**/*.test.tsx',
-        '<rootDir>/tests/{house,report,demo}/**/*.test.ts',
+        '<rootDir>/tests/{house,report,demo,plans}/**/*.test.ts',
       ],
       testPathIgnorePatterns: ['<rootDir>/src/server/db/'],
     },

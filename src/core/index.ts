@@ -3,6 +3,7 @@
  * their own files.
  *
  *     entries ─▶ fold ─▶ examine ─▶ grade ─▶ compose ─▶ blocks
+ *                                        └─▶ plan
  */
 
 // Facts go in.
@@ -24,6 +25,18 @@ export { assess, follow } from './judge';
 export type { Assessment, Followed } from './judge';
 export { siteNetwork, solve } from './model';
 export type { SiteNetwork, Solution } from './model';
+
+// What to mend, and what it costs.
+export {
+  answerTo,
+  groundOf,
+  namedPlans,
+  plansAlong,
+  prepare,
+  readProblem,
+  wishesOf,
+} from './advise';
+export type { NamedPlans, Plan, Prepared } from './advise';
 
 // They are drawn and told.
 export { composeReport, drawPanel, readReportData } from './show';

@@ -14,6 +14,7 @@ import { remedies, remedyOf } from '../remedies';
 import type { Minutes, Remedy, Room, RoomKind, Way } from '../remedies/remedy';
 import { Situation } from '../remedies/situation';
 import { Work } from '../remedies/work';
+import { leftOf } from './left-of';
 import type { Left, Option } from './option';
 
 /** Remedies for a whole panel that give room, where room is short. */
@@ -49,7 +50,12 @@ export const groundOf = (followed: Followed): Ground => ({
 });
 
 /** Every way to mend what was found, each judged alone by the state it would leave. */
-export function buildOptions(ground: Ground, wanted: RoomWanted = () => ({})): Option[] {
+export function buildOptions(
+  ground: Ground,
+  wanted: RoomWanted = () => ({}),
+  /** Remedies for a whole panel that a wish asks for. */
+  besides: ReadonlySet<string> = new Set(),
+): Option[] {
   const { assessment } = ground;
   const placed = assessment.findings.flatMap((finding) => thoughtsOf(finding, assessment));
   const options = placed.map((thought) => alongWith(thought, judged(thought, ground), ground));
@@ -65,10 +71,12 @@ export function buildOptions(ground: Ground, wanted: RoomWanted = () => ({})): O
           verdict.panel === panel.id && (verdict.rule.remedies as string[]).includes(remedy.id),
       );
       const here =
-        always.has(remedy.id) ||
-        (listed.has(remedy.id) && asked) ||
-        (short && givesRoom.has(remedy.id));
-      return here ? globalThoughts(remedy, panel, assessment) : [];
+        always.has(remedy.id) || besides.has(remedy.id) || (listed.has(remedy.id) && asked);
+      const thoughts =
+        here || givesRoom.has(remedy.id) ? globalThoughts(remedy, panel, assessment) : [];
+      const gives = ({ ways }: Thought) =>
+        ways.some(({ frees = {} }) => Object.keys(frees).some((kind) => short.has(kind)));
+      return here ? thoughts : thoughts.filter(gives);
     });
   });
   const whole = globals.map((thought) => alongWith(thought, judged(thought, ground), ground));
@@ -138,21 +146,23 @@ function globalThoughts(
   );
 }
 
-/** Whether some option of a panel, or what else is wanted, takes more of a kind of room than there is. */
+/** Kinds of room of which the options of a panel, and what else is wanted, take more than there is. */
 function roomShort(
   panel: PanelView,
   { assessment }: Ground,
   options: readonly Option[],
   wanted: Room,
-): boolean {
+): ReadonlySet<string> {
   const there = roomIn(panel, assessment);
   const need: Room = { ...wanted };
   for (const option of options)
     if (option.panel === panel.id)
       for (const [kind, many] of Object.entries(option.uses) as [RoomKind, number][])
         need[kind] = (need[kind] ?? 0) + many;
-  return (Object.entries(need) as [RoomKind, number][]).some(
-    ([kind, many]) => many > (there[kind] ?? Infinity),
+  return new Set(
+    (Object.entries(need) as [RoomKind, number][])
+      .filter(([kind, many]) => many > (there[kind] ?? Infinity))
+      .map(([kind]) => kind),
   );
 }
 
@@ -327,23 +337,18 @@ export function changesOf(
   const standing = standingsIn(after);
   const leaves = new Map<string, Left>();
   for (const finding of before.findings) {
-    const { state, finding: still } = standing(finding.key);
-    if (state === 'mended' || state === 'gone')
-      leaves.set(finding.key, { grade: undefined, points: 0 });
-    else if (still && still.points < finding.points)
-      leaves.set(finding.key, { grade: still.grade, points: still.points });
+    const left = leftOf(finding, standing);
+    if (left.points < finding.points) leaves.set(finding.key, left);
   }
   return { leaves, makes: madeBy(before, after).map(({ key }) => key) };
 }
 
-/** Findings of an after-state above Note that were not there before, under any key they have. */
+/** Findings of an after-state above Note that were none of their own before: new, or let go by their cause. */
 export function madeBy(before: Assessment, after: Assessment): Finding[] {
   const { reader } = after.site;
   const known = new Map(
     before.findings.flatMap((finding) =>
-      [finding.verdict, ...finding.absorbed]
-        .flatMap(verdictKeys)
-        .map((key) => [keyToday(reader, key), finding] as const),
+      verdictKeys(finding.verdict).map((key) => [keyToday(reader, key), finding] as const),
     ),
   );
   return after.findings.filter((finding) => {

@@ -5,7 +5,7 @@ import type { Entry } from '../../record/entries/entry';
 import type { Option } from './option';
 
 /** Names a plan has on the front. */
-export const planNames = ['least', 'defects', 'lasting'] as const;
+export const planNames = ['least', 'defects', 'lasting', 'defects-alone', 'lasting-alone'] as const;
 export type PlanName = (typeof planNames)[number];
 
 /** As the view and the client's page say it. */
@@ -13,13 +13,13 @@ export const planWords: Record<PlanName, { name: string; says: string }> = {
   least: { name: 'Least to be safe', says: 'Danger now and Urgent mended' },
   defects: { name: 'All defects', says: 'nothing at Repair or above left' },
   lasting: { name: 'Lasting', says: 'nothing above Note left' },
+  'defects-alone': { name: 'All defects alone', says: 'without what is wanted besides' },
+  'lasting-alone': { name: 'Lasting alone', says: 'without what is wanted besides' },
 };
 
 /** What would be done, what it costs, and what the rules say of the panel afterwards. */
 export interface Plan {
   names: PlanName[];
-  /** Without what is wanted besides. */
-  withoutWishes: boolean;
   /** In the order of the work. */
   chosen: readonly Option[];
   /** By finding: the option that mends it; nothing: it is left. */

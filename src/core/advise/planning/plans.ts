@@ -10,6 +10,7 @@ import type { Ground } from './build-options';
 import { buildOptions } from './build-options';
 import { costOf } from './cost-of';
 import { inOrder } from './assemble';
+import { leftOf } from './left-of';
 import type { Option } from './option';
 import type { Plan, PlanName } from './plan';
 import type { Aim, WishNeed } from './problem-of';
@@ -18,6 +19,7 @@ import type { Objection } from './verify';
 import { objectionTo } from './verify';
 import { wishNeeds } from './wish-options';
 import type { Wish } from './wish';
+import { ampsLeft } from './wish';
 
 /** How often the judge may send one point back before it is given up. */
 export const mostObjections = 24;
@@ -47,13 +49,35 @@ export function prepare({
   forced = new Set(),
 }: Planning): Prepared {
   const needs = wishNeeds(ground.assessment, wishes);
-  const options = buildOptions(ground, (panel) => ({
-    positions: needs
-      .flatMap((need) => need.options)
-      .filter((option) => option.panel === panel)
-      .reduce((sum, { uses }) => sum + (uses.positions ?? 0), 0),
-  }));
+  const options = buildOptions(
+    ground,
+    (panel) => ({
+      positions: needs
+        .flatMap((need) => need.options)
+        .filter((option) => option.panel === panel)
+        .reduce((sum, { uses }) => sum + (uses.positions ?? 0), 0),
+    }),
+    asked(ground, needs, wishes),
+  );
   return { ground, book, wishes, forbidden, forced, options, needs };
+}
+
+/** Remedies for a whole panel that wishes ask for, whatever is found there. */
+function asked(
+  { assessment: { site, yardstick } }: Ground,
+  needs: readonly WishNeed[],
+  wishes: readonly Wish[],
+): ReadonlySet<string> {
+  const over = needs.some(({ options }) =>
+    options.some(({ uses, panel }) => {
+      const view = site.panels.find(({ id }) => id === panel);
+      return view !== undefined && (uses.amps ?? 0) > ampsLeft(site, view, yardstick);
+    }),
+  );
+  return new Set([
+    ...(over ? ['larger-service'] : []),
+    ...(wishes.some(({ kind }) => kind === 'panel-gone') ? ['replace-panel'] : []),
+  ]);
 }
 
 export interface Judged {
@@ -146,8 +170,9 @@ function planOf(
   const mended: Finding[] = [];
   const lowered: { was: Finding; now: Finding }[] = [];
   for (const finding of before.findings) {
-    const { state, finding: now } = standing(finding.key);
-    if (state === 'mended' || state === 'gone') mended.push(finding);
+    const { finding: now } = standing(finding.key);
+    const left = leftOf(finding, standing);
+    if (left.points === 0) mended.push(finding);
     else if (now && now.points < finding.points) lowered.push({ was: finding, now });
   }
   const byFinding = new Map(
@@ -157,7 +182,6 @@ function planOf(
   );
   return {
     names: [],
-    withoutWishes: false,
     chosen,
     byFinding,
     ...costOf(chosen, book),
@@ -196,24 +220,26 @@ export function namedPlans(highs: Highs, prepared: Prepared): NamedPlans {
   const objections: Objection[] = [];
   const none: PlanName[] = [];
   let without: readonly Finding[] = [];
-  const also = prepared.needs.length > 0 ? aims.filter(({ withWishes }) => withWishes) : [];
-  for (const { name, aim, withWishes } of [
-    ...aims,
-    ...also.map((one) => ({ ...one, withWishes: false })),
-  ]) {
+  const also: typeof aims =
+    prepared.needs.length > 0
+      ? [
+          { name: 'defects-alone', aim: 'plan', withWishes: false },
+          { name: 'lasting-alone', aim: 'note', withWishes: false },
+        ]
+      : [];
+  for (const { name, aim, withWishes } of [...aims, ...also]) {
     const along = plansAlong(highs, prepared, aim, withWishes);
     const { value } = along.points.next() as IteratorResult<Judged, void>;
     along.points.return(undefined);
     if (name === 'least') without = along.without;
-    const bare = prepared.needs.length > 0 && !withWishes && name !== 'least';
     if (!value) {
-      if (!bare) none.push(name);
+      none.push(name);
       continue;
     }
     objections.push(...value.objections);
     const same = plans.find((one) => sameWork(one, value.plan));
-    if (!same) plans.push({ ...value.plan, names: [name], withoutWishes: bare });
-    else if (!same.names.includes(name)) same.names.push(name);
+    if (!same) plans.push({ ...value.plan, names: [name] });
+    else same.names.push(name);
   }
   return { plans, without, objections, none };
 }

@@ -7,6 +7,7 @@ import { partsCost } from './cost-of';
 import { roomIn } from './build-options';
 import type { Left, Option } from './option';
 import { possible } from './option';
+import { ampsLeft } from './wish';
 
 const gradeWords: Record<Grade, GradeLeft> = {
   danger: 'Danger now',
@@ -26,7 +27,7 @@ const notCounted = 1000;
 
 /** What is asked of the solver: findings, options, room, and the gravest grade that may stay. */
 export function problemOf(
-  { findings, site }: Assessment,
+  { findings, site, yardstick }: Assessment,
   options: readonly Option[],
   wishes: readonly WishNeed[],
   book: CostBook,
@@ -105,6 +106,7 @@ export function problemOf(
       'labelCircuits',
     ] as const)
       room[`${kind}@${panel.id}`] = there[kind] ?? notCounted;
+    room[`amps@${panel.id}`] = ampsLeft(site, panel, yardstick);
   }
   return {
     problem: {

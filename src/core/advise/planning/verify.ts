@@ -6,6 +6,7 @@ import { assemble } from './assemble';
 import type { Assembled } from './assemble';
 import type { Ground } from './build-options';
 import { madeBy } from './build-options';
+import { leftOf } from './left-of';
 import type { Option } from './option';
 
 /** Name of an option in the solver: of a finding alone, or of a whole panel. */
@@ -66,12 +67,12 @@ function brokenClaim(
   after: Assessment,
 ): { by: Option | undefined; says: string } | undefined {
   const standing = standingsIn(after);
-  for (const { key, verdict } of before.findings) {
+  for (const finding of before.findings) {
+    const { key, verdict } = finding;
     const options = chosen.filter(({ leaves }) => leaves.has(key));
     if (options.length === 0) continue;
     const claimed = Math.min(...options.map(({ leaves }) => leaves.get(key)!.points));
-    const { state, finding } = standing(key);
-    const left = state === 'mended' || state === 'gone' ? 0 : (finding?.points ?? Infinity);
+    const left = leftOf(finding, standing).points;
     if (left > claimed + 1e-6)
       return { by: options[0], says: `${verdict.rule.title} would still be found` };
   }

@@ -10,7 +10,7 @@ import type { RemedyId } from '../../vocabulary/remedy-id';
 import type { Option } from './option';
 import type { WishNeed } from './problem-of';
 import type { Wish } from './wish';
-import { wishFits, wishWords } from './wish';
+import { wishDraws, wishWords } from './wish';
 
 const renewsPanel: ReadonlySet<string> = new Set(['replace-panel', 'move-panel', 'larger-service']);
 
@@ -19,22 +19,23 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
   return wishes.flatMap((wish): WishNeed[] => {
     const panel = site.panels.find(({ id }) => id === wish.panel);
     if (!panel) return [];
-    const fits = wishFits(site, panel, wish, yardstick);
+    const { condition, amps: draws } = wishDraws(site, panel, wish, yardstick);
     const base = {
       id: `wish@${wish.id}`,
       remedy: defineRemedy({ id: 'wish' as RemedyId, words: wishWords(wish) }),
       says: wishWords(wish),
       panel: wish.panel,
       finding: undefined,
-      conditions: [fits],
+      conditions: [condition],
       frees: {},
       off: 'panel' as const,
       tell: [],
       needsUtility: false,
       leaves: new Map(),
       makes: [],
-      not: fits.state === 'not-met' ? fits.says : undefined,
-      looks: fits.state === 'not-known' ? [{ says: fits.says, look: fits.look }] : [],
+      not: undefined,
+      looks:
+        condition.state === 'not-known' ? [{ says: condition.says, look: condition.look }] : [],
     };
     const gone = wish.kind === 'panel-gone';
     const room = wish.kind === 'spare-positions';
@@ -48,7 +49,9 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
     const own: Option = {
       ...base,
       ways: [way],
-      uses: room ? { positions: wish.positions } : { positions: poles, labelCircuits: poles },
+      uses: room
+        ? { positions: wish.positions }
+        : { positions: poles, labelCircuits: poles, amps: draws },
       parts: room
         ? {}
         : {
@@ -59,17 +62,12 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
       minutes: room ? [0, 0, 0] : [90, 150, 300],
       apply: way.apply,
     };
-    /** Where the supply does not bear it, a larger one does. */
-    const larger = fits.state === 'not-met';
     return [
       {
         id: base.id,
-        options: gone ? [] : [larger ? { ...own, not: fits.says } : own],
+        options: gone ? [] : [own],
         coveredBy: (option) =>
-          option.panel === wish.panel &&
-          (gone
-            ? renewsPanel.has(option.remedy.id)
-            : larger && option.remedy.id === 'larger-service'),
+          gone && option.panel === wish.panel && renewsPanel.has(option.remedy.id),
       },
     ];
 
@@ -105,6 +103,17 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
         ),
       ]);
       for (const { ref } of device.terminals) work.say(ref, { conductorCount: 1 });
+      const circuit = device.terminals[0]?.circuit;
+      if (kind === 'charger' && circuit)
+        work.record([
+          add('load', work.newId(), circuit.id, {
+            loadKind: 'charger',
+            listedW: amps * 240,
+            loadPoles: 'line-to-line',
+            continuous: true,
+            newLoad: true,
+          }),
+        ]);
       return undefined;
     }
   });

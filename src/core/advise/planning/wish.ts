@@ -1,4 +1,4 @@
-import { met, notKnown, notMet } from '../remedies/condition';
+import { met, notKnown } from '../remedies/condition';
 import type { Condition } from '../remedies/remedy';
 import { additionFits } from '../../measure/load/addition';
 import type { SiteView } from '../../installation/panel/site-view';
@@ -55,33 +55,46 @@ export function wishesOf({ reader, panels }: SiteView): Wish[] {
   });
 }
 
-/** Whether the supply bears it, by each method of demand that has its facts. */
-export function wishFits(
+const wished = ({ kind, amps }: Wish) => ({
+  words: kind,
+  amps,
+  volts: kind === 'circuit-120' ? 120 : 240,
+  continuous: kind === 'charger',
+  kind: kind === 'charger' ? ('charger' as const) : ('other' as const),
+});
+
+/** A of demand the supply of a panel bears beyond what is there, by the method that leaves most; all where none has its facts. */
+export function ampsLeft(site: SiteView, panel: PanelView, yardstick: Yardstick): number {
+  const { answers } = additionFits(site, panel, [], yardstick);
+  if (answers.length === 0) return 1000;
+  return Math.max(0, Math.floor(Math.max(...answers.map(({ leftA }) => leftA))));
+}
+
+/** What a wish draws from the supply, by the methods of demand that have their facts. */
+export function wishDraws(
   site: SiteView,
   panel: PanelView,
-  { kind, amps }: Wish,
+  wish: Wish,
   yardstick: Yardstick,
-): Condition {
-  if (kind === 'spare-positions' || kind === 'panel-gone') return met('it draws nothing');
-  const continuous = kind === 'charger';
-  const { answers } = additionFits(
-    site,
-    panel,
-    [
-      {
-        words: kind,
-        amps,
-        volts: kind === 'circuit-120' ? 120 : 240,
-        continuous,
-        kind: continuous ? 'charger' : 'other',
-      },
-    ],
-    yardstick,
-  );
+): { condition: Condition; amps: number } {
+  if (wish.kind === 'spare-positions' || wish.kind === 'panel-gone')
+    return { condition: met('it draws nothing'), amps: 0 };
+  const { answers } = additionFits(site, panel, [wished(wish)], yardstick);
   if (answers.length === 0)
-    return notKnown('the supply bears it', 'work out or measure the demand of the panel');
+    return {
+      condition: notKnown('the supply bears it', 'work out or measure the demand of the panel'),
+      amps: 0,
+    };
+  const before = additionFits(site, panel, [], yardstick).answers;
   const best = answers.reduce((a, b) => (a.leftA >= b.leftA ? a : b));
-  return best.fits
-    ? met(`with it the demand is ${Math.round(best.amps)} A of ${best.ratingA} A`)
-    : notMet(`with it the demand is ${Math.round(best.amps)} A, the main ${best.ratingA} A`);
+  const was = before.find(({ method }) => method === best.method)?.amps ?? 0;
+  return {
+    condition: best.fits
+      ? met(`with it the demand is ${Math.round(best.amps)} A of ${best.ratingA} A`)
+      : met(
+          `with it the demand is ${Math.round(best.amps)} A, the main ${best.ratingA} A: a larger service is wanted`,
+        ),
+    // Where the demand is over already, what is over counts with it.
+    amps: Math.ceil(best.amps - Math.min(was, best.ratingA)),
+  };
 }

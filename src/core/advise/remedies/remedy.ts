@@ -18,7 +18,8 @@ export type Condition =
   | { state: 'not-known'; says: string; look: string };
 
 /** Room in a panel, by kind: how many are used, freed or there. */
-export type RoomKind = 'positions' | 'neutralTerminals' | 'groundTerminals' | 'labelCircuits';
+export type RoomKind =
+  'positions' | 'neutralTerminals' | 'groundTerminals' | 'labelCircuits' | 'amps';
 export type Room = Partial<Record<RoomKind, number>>;
 
 /** Somebody told before the work, and what he gives in return. */

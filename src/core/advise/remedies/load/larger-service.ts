@@ -95,7 +95,11 @@ export const largerService = defineRemedy({
           permit: 1,
         },
         ...(underground && { minutes: [840, 1140, 1800] as const }),
-        frees: { positions: 2 * (rows - (panel.rows ?? rows)), labelCircuits: rows },
+        frees: {
+          positions: 2 * (rows - (panel.rows ?? rows)),
+          labelCircuits: rows,
+          amps: row.mainA - now,
+        },
       },
     );
   },

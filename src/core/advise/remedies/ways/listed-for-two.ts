@@ -2,7 +2,7 @@ import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { met, notKnown, notMet } from '../condition';
 import { renewDevice } from '../panel-work/devices';
-import { loadTogether } from '../panel-work/load';
+import { loadTogether, notRequired } from '../panel-work/load';
 
 /** A breaker whose screw is made for the pair under it. */
 export const listedForTwo: Ways = (here) => {
@@ -23,6 +23,7 @@ export const listedForTwo: Ways = (here) => {
           'the label’s list names one for two wires',
           'look in the label’s list for a breaker marked for two',
         ),
+        notRequired(here),
         loadTogether(here),
       ],
     },

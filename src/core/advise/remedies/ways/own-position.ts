@@ -23,6 +23,9 @@ export const ownPosition: Ways = (here) => {
         if (refusal) return refusal;
       }
       work.say(terminal.ref, { conductorCount: 1 });
+      const circuit = terminal.circuit?.id;
+      if (circuit && (here.reader.value(circuit, 'joinedWith') ?? 'no') !== 'no')
+        work.say(circuit, { joinedWith: 'no' });
       return undefined;
     },
     {
