@@ -32,11 +32,25 @@ export {
   groundOf,
   namedPlans,
   plansAlong,
+  planWords,
   prepare,
   readProblem,
   wishesOf,
+  workOut,
 } from './advise';
-export type { NamedPlans, Plan, Prepared } from './advise';
+export type {
+  FindingLine,
+  FindingWays,
+  LookWorth,
+  NamedPlans,
+  Plan,
+  PlanAnswer,
+  PlanQuestion,
+  PlanView,
+  Prepared,
+  WayLine,
+  WorkLine,
+} from './advise';
 
 // They are drawn and told.
 export { composeReport, drawPanel, readReportData } from './show';

@@ -12,3 +12,6 @@ export type { NamedPlans, Prepared } from './planning/plans';
 export { wishesOf } from './planning/wish';
 export { planWords } from './planning/plan';
 export type { Plan } from './planning/plan';
+export { workOut } from './planning/work-out';
+export type { LookWorth, PlanAnswer, PlanQuestion } from './planning/work-out';
+export type { FindingLine, FindingWays, PlanView, WayLine, WorkLine } from './planning/plan-view';

@@ -29,6 +29,9 @@ export async function saveSettings(session: Session, input: unknown): Promise<Sa
     const known = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
     const changed = canonicalJson(known.families) !== canonicalJson(settings.families);
     settings.familiesVersion = known.familiesVersion + (changed ? 1 : 0);
+    const figures = ({ version: _, ...book }: Settings['costBook']) => canonicalJson(book);
+    const changedBook = figures(known.costBook) !== figures(settings.costBook);
+    settings.costBook.version = known.costBook.version + (changedBook ? 1 : 0);
     settings.organisation = known.organisation;
     await updateSettings(tx, session.organisation, settings);
   });

@@ -87,7 +87,7 @@ function Views({
   className: string;
 }) {
   return (
-    <nav className={`flex gap-4 overflow-x-auto ${className}`} aria-label="Views">
+    <nav className={`flex gap-3 overflow-x-auto 2xl:gap-4 ${className}`} aria-label="Views">
       {views.map(([name, words]) =>
         path.endsWith(`/${name}`) ? (
           <span key={name} className="border-accent border-b-2 py-2 font-bold" aria-current="page">

@@ -5,6 +5,7 @@ export const views = [
   ['circuits', 'Circuits'],
   ['readings', 'Readings'],
   ['judge', 'Judge'],
+  ['plan', 'Plan'],
   ['notes', 'Notes'],
   ['history', 'History'],
   ['report', 'Report'],

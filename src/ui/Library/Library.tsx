@@ -7,6 +7,7 @@ import type { Settings } from '@/core/codes/settings/settings';
 import { Brand } from '../primitives/Brand';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { Who } from '../who';
+import { Costs } from './Costs';
 import { Families } from './Families';
 import { Office } from './Office';
 import { Rules } from './Rules';
@@ -17,6 +18,7 @@ const tabs = [
   ['rules', 'Rules'],
   ['families', 'Families'],
   ['tables', 'Tables'],
+  ['costs', 'Costs'],
   ['office', 'This office'],
 ] as const;
 
@@ -64,6 +66,9 @@ export function Library({ session, settings: initial }: { session: Who; settings
           </Tabs.Content>
           <Tabs.Content value="tables" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
             <YardstickTables settings={settings} />
+          </Tabs.Content>
+          <Tabs.Content value="costs" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
+            <Costs settings={settings} save={save} />
           </Tabs.Content>
           <Tabs.Content value="office" className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
             <Office settings={settings} save={save} />

@@ -85,7 +85,11 @@ describe('a rule', () => {
   const rule = ruleById.get('breaker/double-tap')!;
   test('shows what, why, sources and remedies', () => {
     render(<RulePage rule={rule} {...saving()} />);
-    for (const words of [rule.title, ...remedyWords(rule.remedies), ...rule.sources.map(({ code }) => code)])
+    for (const words of [
+      rule.title,
+      ...remedyWords(rule.remedies),
+      ...rule.sources.map(({ code }) => code),
+    ])
       expect(document.body.textContent).toContain(words);
   });
   test('own words are kept for one message alone; the shipped ones are not kept as own', async () => {

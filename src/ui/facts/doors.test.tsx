@@ -53,6 +53,7 @@ function everything(): Bench {
   });
   made.book.add('panel', 'second', 'house', { name: 'Second panel', rows: 2 });
   made.book.add('load', 'load', refOf(made, 'circuit 5'), {});
+  made.book.add('load', 'other-load', refOf(made, 'circuit 5'), {});
   return made;
 }
 
@@ -114,6 +115,20 @@ const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
   returnOf: 'by beginning the return visit',
   returnTick: 'by the ticks of the return visit',
   returnWords: 'by the ticks of the return visit',
+  wishKind: 'by "Add a wish" in Plan; tested in Plan/plan.test',
+  wishA: 'by "Add a wish" in Plan; tested in Plan/plan.test',
+  wishPositions: 'by "Add a wish" in Plan; tested in Plan/plan.test',
+  wishPanel: 'by "Add a wish" in Plan: of the panel in hand',
+  planName: 'by "Record this choice" in Plan; tested in Plan/plan.test',
+  planBy: 'by "Record this choice" in Plan; tested in Plan/plan.test',
+  planChoices: 'by "Record this choice" in Plan',
+  planWorks: 'by "Record this choice" in Plan',
+  planBook: 'by "Record this choice" in Plan',
+  planCost: 'by "Record this choice" in Plan',
+  planMinutes: 'by "Record this choice" in Plan',
+  planRiskLeft: 'by "Record this choice" in Plan',
+  planFacts: 'by "Record this choice" in Plan',
+  planDrafts: 'by "Record this choice" in Plan',
   finding: 'by ruling on a finding',
   overruledTo: 'by ruling on a finding',
   overruleReason: 'by ruling on a finding',

@@ -4,7 +4,6 @@ import { ruleById } from '../../judge/rules';
 import { standingsIn } from '../../judge/assess/standing';
 import { assess } from '../../judge/assess/assess';
 import type { Assessment } from '../../judge/assess/assessment';
-import type { Finding } from '../../judge/grading/finding';
 import { graver } from '../../vocabulary/grade';
 import { testSettings } from '../../testing/bench';
 import { record } from '../../testing/rule-cases';

@@ -1,6 +1,6 @@
 import type { PartId } from '../../codes/cost-book/part-id';
 import type { Facts } from '../../record/entries/properties';
-import type { RemedyId } from '../../vocabulary/remedy-id';
+import type { RemedyName } from './remedy-name';
 import type { PanelSituation, Situation } from './situation';
 import type { Work } from './work';
 
@@ -46,10 +46,7 @@ export interface Way {
 }
 
 /** A way to mend something, as data: one source for the words of report, rule page and plan. */
-export interface Remedy {
-  id: RemedyId;
-  /** As the report and the rule's page say it, without a full stop. */
-  words: string;
+export interface Remedy extends RemedyName {
   who: Doer;
   off: Off;
   parts: Partial<Record<PartId, number>>;

@@ -5,11 +5,12 @@ import { splitRef } from '../../record/entries/thing-types';
 import type { Settings } from '../../codes/settings/settings';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
 import type { Finding } from '../../judge/grading/finding';
-import type { Remedy } from './remedy';
+import { deviceOn } from './device-on';
+import type { RemedyName } from './remedy-name';
 
 /** A panel as a whole: what a remedy for all of it looks at. */
 export interface PanelSituation {
-  remedy: Remedy;
+  remedy: RemedyName;
   panel: PanelView;
   site: SiteView;
   reader: FactReader;
@@ -22,7 +23,7 @@ export class Situation {
   readonly reader: FactReader;
 
   constructor(
-    readonly remedy: Remedy,
+    readonly remedy: RemedyName,
     readonly finding: Finding,
     readonly site: SiteView,
     readonly settings: Settings,
@@ -71,12 +72,4 @@ export class Situation {
       (id) => this.reader.inspection.things.get(id)?.type === type,
     );
   }
-}
-
-/** The device that is, or holds the screw of, a reference. */
-export function deviceOn(panel: PanelView, ref: string): DeviceView | undefined {
-  const { thing } = splitRef(ref);
-  return [...panel.devices, ...panel.pullOuts, ...(panel.main ? [panel.main] : [])].find(
-    ({ id }) => id === thing,
-  );
 }

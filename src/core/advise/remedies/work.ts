@@ -16,7 +16,7 @@ import { idsFrom } from '../../fieldwork/recording/logbook';
 import type { Recorded } from '../../fieldwork/recording/recording-bench';
 import { replaceDevice } from '../../fieldwork/recording/replace-device';
 import type { Replacement } from '../../fieldwork/recording/replacement';
-import { deviceOn } from './situation';
+import { deviceOn } from './device-on';
 
 /** Author and device of entries that are not true yet. */
 export const notYet = 'not-yet';

@@ -12,7 +12,7 @@ const viewsOf: Readonly<
   11: [['circuits', 'Trace the circuits']],
   12: [['judge', 'Judge what was found']],
   13: [['notes', 'Look through notes and photos']],
-  14: [['judge', 'Ways to mend each finding']],
+  14: [['plan', 'Plans: what to mend and what it costs']],
   15: [['report', 'Read the report, and issue it']],
   16: [['return', 'Come back to a report']],
 };

@@ -2,7 +2,7 @@ import { areNeighbours, neighboursOf } from '../panel-work/moves';
 import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { met, notKnown, notMet } from '../condition';
-import { deviceOn } from '../situation';
+import { deviceOn } from '../device-on';
 
 /** Handles of neighbours tied by the part made for them. */
 export const listedTie: Ways = (here) => {

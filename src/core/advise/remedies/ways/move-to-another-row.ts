@@ -2,7 +2,7 @@ import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { positionFree } from '../panel-work/room';
 import { moveToFree } from '../panel-work/moves';
-import { deviceOn } from '../situation';
+import { deviceOn } from '../device-on';
 
 /** One of two opposite breakers to another row. */
 export const moveToAnotherRow: Ways = (here) => {

@@ -3,7 +3,7 @@ import type { Ways } from '../panel-work/one';
 import { met, notMet } from '../condition';
 import { deviceWordOf, partsOfDevice, renewDevice, renewFuse } from '../panel-work/devices';
 import { loadWithin } from '../panel-work/load';
-import { deviceOn } from '../situation';
+import { deviceOn } from '../device-on';
 import { ratingsOf } from '../../../fieldwork/recording/replacement';
 import { capital } from '../../../vocabulary/phrases';
 import { largestDeviceA } from '../../../codes/yardstick/conductor-limit';

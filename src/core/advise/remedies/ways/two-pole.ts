@@ -2,7 +2,7 @@ import { areNeighbours, bringBeside, intoTwoPole, neighboursOf } from '../panel-
 import { one } from '../panel-work/one';
 import type { Ways } from '../panel-work/one';
 import { met, notMet } from '../condition';
-import { deviceOn } from '../situation';
+import { deviceOn } from '../device-on';
 
 /** One breaker of two poles in the place of two. */
 export const twoPole: Ways = (here) => {

@@ -1,0 +1,72 @@
+import type { Range } from '../../codes/cost-book/cost-book';
+import type { Entry } from '../../record/entries/entry';
+import type { FactReader } from '../../record/entries/fact-reader';
+import type { ThingType } from '../../record/entries/thing-types';
+import { splitRef } from '../../record/entries/thing-types';
+
+/** A plan somebody chose, as it stood then. */
+export interface ChosenPlan {
+  id: string;
+  name: string;
+  by: string | undefined;
+  works: readonly string[];
+  choices: readonly string[];
+  book: number | undefined;
+  cost: Range | undefined;
+  minutes: Range | undefined;
+  riskLeft: number | undefined;
+  /** When it was recorded, ISO 8601, and by whom. */
+  at: string;
+  author: string;
+  /** Facts of the place recorded since: it was made before them. */
+  factsSince: number;
+}
+
+/** What is said of these changes no plan. */
+const besideThePlan: ReadonlySet<ThingType> = new Set([
+  'plan',
+  'note',
+  'photo',
+  'ruling',
+  'omission',
+  'instrument',
+  'what-if',
+]);
+
+/** Plans chosen in an inspection, the last first. */
+export function chosenPlans(reader: FactReader, entries: readonly Entry[]): ChosenPlan[] {
+  const { things } = reader.inspection;
+  const typeOf = (entry: Entry): ThingType | undefined =>
+    entry.kind === 'add'
+      ? (entry.type as ThingType)
+      : entry.kind === 'observe'
+        ? things.get(splitRef(entry.about).thing)?.type
+        : undefined;
+  return [...things.values()]
+    .flatMap((thing): ChosenPlan[] => {
+      const name = thing.type === 'plan' && reader.fact(thing.id, 'planName');
+      if (!name || reader.value(thing.id, 'removed')) return [];
+      const made = entries.findIndex((entry) => entry.kind === 'add' && entry.thing === thing.id);
+      const since = entries.slice(made + 1).filter((entry) => {
+        const type = typeOf(entry);
+        return entry.kind === 'undo' || (type !== undefined && !besideThePlan.has(type));
+      });
+      return [
+        {
+          id: thing.id,
+          name: name.value,
+          by: reader.value(thing.id, 'planBy'),
+          works: reader.value(thing.id, 'planWorks') ?? [],
+          choices: reader.value(thing.id, 'planChoices') ?? [],
+          book: reader.value(thing.id, 'planBook'),
+          cost: reader.value(thing.id, 'planCost'),
+          minutes: reader.value(thing.id, 'planMinutes'),
+          riskLeft: reader.value(thing.id, 'planRiskLeft'),
+          at: name.at,
+          author: name.author,
+          factsSince: since.length,
+        },
+      ];
+    })
+    .reverse();
+}

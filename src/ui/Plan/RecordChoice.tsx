@@ -1,0 +1,87 @@
+'use client';
+
+import { useState } from 'react';
+import { chosenPlans } from '@/core/advise/planning/chosen-plans';
+import { add } from '@/core/fieldwork/recording/draft';
+import type { CostBook } from '@/core/codes/cost-book/cost-book';
+import { counted } from '@/core/vocabulary/phrases';
+import type { PlanView } from '@/core';
+import { dayWords } from '@/core/show/report/dates';
+import { useBook } from '../Book/context';
+import { moneyWords, rangeWords } from './money';
+import { nameOf } from './PlanRows';
+
+/** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
+export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook }) {
+  const { state, actions } = useBook();
+  const { site } = state.assessment;
+  const client = site.site && site.reader.value(site.site, 'client');
+  const [by, setBy] = useState(client ?? '');
+  const record = () =>
+    actions.record((newId) => [
+      add('plan', newId(), site.site!, {
+        planName: nameOf(plan, book.currency),
+        ...(by.trim() !== '' && { planBy: by.trim() }),
+        planChoices: [...plan.choices],
+        planWorks: plan.works.map(({ says, places }) =>
+          places.length > 0 ? `${places.join(', ')}: ${says}` : says,
+        ),
+        planBook: book.version,
+        planCost: plan.cost,
+        planMinutes: plan.minutes,
+        planRiskLeft: plan.riskLeft,
+        planFacts: state.entries.length,
+        planDrafts: plan.drafts.map(({ about, type, in: within, facts }) => ({
+          about,
+          ...(type !== undefined && { type }),
+          ...(within !== undefined && { in: within }),
+          facts,
+        })),
+      }),
+    ]);
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void record();
+      }}
+    >
+      <label className="text-caption text-ink2 grid gap-0.5">
+        Chosen by
+        <input
+          className="field"
+          maxLength={200}
+          value={by}
+          onChange={(event) => setBy(event.target.value)}
+        />
+      </label>
+      <button className="act act-main">Record this choice</button>
+    </form>
+  );
+}
+
+/** Plans that were chosen, and what was recorded since. */
+export function ChosenBefore({ currency }: { currency: string }) {
+  const { state } = useBook();
+  const chosen = chosenPlans(state.assessment.site.reader, state.entries);
+  if (chosen.length === 0) return null;
+  return (
+    <section aria-label="Chosen" className="border-hair border-t py-2">
+      {chosen.map(({ id, name, by, cost, at, book, factsSince, works }) => (
+        <p key={id}>
+          <strong>{name}</strong>
+          {by && `, chosen by ${by}`}, {dayWords(at)}:{' '}
+          {cost && `${moneyWords(cost.likely, currency)} (${rangeWords(cost)})`},{' '}
+          {counted(works.length, 'work')}, cost book {book ?? '?'}.
+          {factsSince > 0 && (
+            <strong className="text-urgent">
+              {' '}
+              Made before {counted(factsSince, 'fact')}: work it out again.
+            </strong>
+          )}
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { FindingWays, LookWorth, PlanQuestion, PlanView } from '@/core';
+import type { PlanSays } from '@/workers/plan';
+
+/** Plans as far as they are worked out. */
+export interface Plans {
+  /** Whether anything was ever worked out. */
+  known: boolean;
+  ways: readonly FindingWays[];
+  named: readonly PlanView[];
+  points: readonly PlanView[];
+  without: readonly string[];
+  objections: readonly string[];
+  looks: readonly LookWorth[];
+  trouble: string | undefined;
+}
+
+const nothing: Plans = {
+  known: false,
+  ways: [],
+  named: [],
+  points: [],
+  without: [],
+  objections: [],
+  looks: [],
+  trouble: undefined,
+};
+
+/** Told piece by piece; a new question ends the old one. What was known stays until the new is there. */
+export function usePlans(question: PlanQuestion): Plans & {
+  /** Something is being worked out; what is shown is of before. */
+  working: boolean;
+  cancel(): void;
+} {
+  const [plans, setPlans] = useState(nothing);
+  const [ended, setEnded] = useState<PlanQuestion>();
+  const worker = useRef<Worker>(undefined);
+  useEffect(() => {
+    const asked = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
+    worker.current = asked;
+    let points: PlanView[] = [];
+    asked.onmessage = ({ data }: MessageEvent<PlanSays>) => {
+      if (data.kind === 'end' || data.kind === 'trouble') setEnded(question);
+      setPlans((before) => {
+        switch (data.kind) {
+          case 'ways':
+            return { ...before, ways: data.ways };
+          case 'named':
+            return {
+              ...before,
+              known: true,
+              named: data.plans,
+              without: data.without,
+              objections: data.objections,
+              points: [],
+              looks: [],
+            };
+          case 'point':
+            points = [...points, data.plan];
+            return { ...before, points };
+          case 'looks':
+            return { ...before, looks: data.worth };
+          case 'end':
+            return { ...before, trouble: undefined };
+          case 'trouble':
+            return { ...before, trouble: data.message };
+        }
+      });
+    };
+    asked.onerror = ({ message }) => {
+      setEnded(question);
+      setPlans((before) => ({ ...before, trouble: message || 'no plan came' }));
+    };
+    asked.postMessage(question);
+    return () => asked.terminate();
+  }, [question]);
+  return {
+    ...plans,
+    working: ended !== question,
+    cancel: () => {
+      worker.current?.terminate();
+      setEnded(question);
+    },
+  };
+}
