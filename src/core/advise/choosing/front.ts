@@ -1,11 +1,13 @@
 import type { Highs } from 'highs';
 import type { Choice } from './choice';
-import { tally } from './choice';
+import { leave, tally } from './choice';
 import type { Cut } from './cut';
+import { mergeIndependent } from './merge';
+import { leastRiskAt } from './least-risk';
 import { choiceOf, modelOf } from './model';
 import { prune } from './prune';
 import type { Problem } from './problem';
-import { sameWithin } from './problem';
+import { leavesItBelowUrgent, sameWithin } from './problem';
 import { minimiserBy } from './solver';
 
 /** Money and risk that no other choice betters in both. */
@@ -29,21 +31,30 @@ export interface Sweep {
  */
 export function* front(highs: Highs, whole: Problem, sweep: Sweep = {}): Generator<FrontPoint> {
   const { cuts = [], riskLimit = Infinity, plain = false } = sweep;
-  const model = modelOf(plain ? whole : prune(whole, cuts), cuts);
+  const { problem, expand } = plain
+    ? { problem: whole, expand: (choice: Choice) => choice }
+    : mergeIndependent(prune(whole, cuts), cuts);
+  if (!plain && nothingToSolve(problem, cuts))
+    return yield* readOff(whole, problem, expand, riskLimit);
+  const model = modelOf(problem, cuts);
+  const chosen = (values: ArrayLike<number>) => expand(choiceOf(model, values));
   const costs = model.variables.map(({ cost }) => cost);
   const risks = model.variables.map(({ risk }) => risk);
   const step = stepOf(risks);
   const minimiser = minimiserBy(highs, model);
+  const safestAt = (cost: number) => {
+    minimiser.bound('cost', cost + sameWithin);
+    return minimiser.least(risks);
+  };
   try {
     for (let most = riskLimit + sameWithin; ;) {
       minimiser.bound('cost', Infinity);
       minimiser.bound('risk', most);
       const cheapest = minimiser.least(costs);
       if (!cheapest) return;
-      const { cost } = tally(whole, choiceOf(model, cheapest));
-      minimiser.bound('cost', cost + sameWithin);
-      const safest = minimiser.least(risks) ?? cheapest;
-      const choice = choiceOf(model, safest);
+      const { cost } = tally(whole, chosen(cheapest));
+      const searched = plain ? undefined : leastRiskAt(problem, cost, cuts);
+      const choice = searched ? expand(searched) : chosen(safestAt(cost) ?? cheapest);
       const found = { ...tally(whole, choice), choice };
       yield { cost: found.cost, riskLeft: found.riskLeft, choice };
       most = found.riskLeft - step;
@@ -70,4 +81,45 @@ function stepOf(amounts: readonly number[]): number {
       return 0.5 / scale;
   }
   return 2 * sameWithin;
+}
+
+/** Where one finding is left and nothing else, its ways are the front. */
+const nothingToSolve = ({ findings, globalRemedies, room }: Problem, cuts: readonly Cut[]) =>
+  findings.length <= 1 &&
+  globalRemedies.length === 0 &&
+  Object.keys(room).length === 0 &&
+  cuts.length === 0 &&
+  findings.every(({ remedies }) => remedies.every(({ uses }) => Object.keys(uses).length === 0));
+
+function* readOff(
+  whole: Problem,
+  { findings }: Problem,
+  expand: (choice: Choice) => Choice,
+  riskLimit: number,
+): Generator<FrontPoint> {
+  const [finding] = findings;
+  const ways: Choice[] = finding
+    ? [
+        ...(finding.mustMend ? [] : [leave]),
+        ...finding.remedies
+          .filter((one) => !finding.mustMend || leavesItBelowUrgent(one))
+          .map(({ id }) => id),
+      ].map((what) => ({ globalRemedies: [], byFinding: { [finding.id]: what } }))
+    : [{ globalRemedies: [], byFinding: {} }];
+  const points = ways
+    .map((way) => {
+      const choice = expand(way);
+      const { cost, riskLeft } = tally(whole, choice);
+      return { cost, riskLeft, choice };
+    })
+    .filter(({ riskLeft }) => riskLeft <= riskLimit + sameWithin)
+    .sort((a, b) =>
+      Math.abs(a.cost - b.cost) <= sameWithin ? a.riskLeft - b.riskLeft : a.cost - b.cost,
+    );
+  let least = Infinity;
+  for (const point of points)
+    if (point.riskLeft < least - sameWithin) {
+      least = point.riskLeft;
+      yield point;
+    }
 }

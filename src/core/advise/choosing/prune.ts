@@ -23,7 +23,10 @@ export function prune(problem: Problem, cuts: readonly Cut[] = []): Problem {
   });
   const globalRemedies = problem.globalRemedies
     .map(trim)
-    .filter((one) => cut.unless.has(one.id) || gives(one, problem));
+    .filter(
+      (one) =>
+        cut.unless.has(one.id) || (gives(one, problem) && !outdoneByParts(one, problem, trim, cut)),
+    );
   const gone = new Set(
     problem.globalRemedies
       .map(({ id }) => id)
@@ -48,19 +51,19 @@ interface InCuts {
   unless: ReadonlySet<string>;
 }
 
-/** Kinds of room that can run out: more could be used than there is without anything freed. */
+/** Kinds of room that can run out: in the end more could be taken than there is. */
 function bindingRooms({ room, findings, globalRemedies }: Problem): ReadonlySet<string> {
   const most = new Map<string, number>();
   const add = (kind: string, many: number) => most.set(kind, (most.get(kind) ?? 0) + many);
-  for (const { remedies } of findings) {
-    const ofFinding = new Map<string, number>();
-    for (const { uses } of remedies)
-      for (const [kind, many] of Object.entries(uses))
-        ofFinding.set(kind, Math.max(many, ofFinding.get(kind) ?? 0));
-    for (const [kind, many] of ofFinding) add(kind, many);
-  }
-  for (const { uses } of globalRemedies)
-    for (const [kind, many] of Object.entries(uses)) add(kind, many);
+  const taken = (works: readonly (ProblemRemedy | GlobalRemedy)[]) => {
+    const least = new Map<string, number>();
+    for (const work of works)
+      for (const kind of Object.keys(work.uses))
+        least.set(kind, Math.max(net(work, kind), least.get(kind) ?? 0));
+    return least;
+  };
+  for (const { remedies } of findings) for (const [kind, many] of taken(remedies)) add(kind, many);
+  for (const global of globalRemedies) for (const [kind, many] of taken([global])) add(kind, many);
   return new Set(
     [...most].filter(([kind, many]) => many > (room[kind] ?? 0)).map(([kind]) => kind),
   );
@@ -75,6 +78,36 @@ const gives = ({ covers, frees }: GlobalRemedy, { findings }: Problem) =>
     const residue = covers[id];
     return residue && (mustMend || residue.riskLeftPoints < riskPoints);
   });
+
+/** Whether the findings a global remedy mends are mended as well one by one, for no more. */
+function outdoneByParts(
+  global: GlobalRemedy,
+  problem: Problem,
+  trim: <W extends ProblemRemedy | GlobalRemedy>(work: W) => W,
+  cut: InCuts,
+): boolean {
+  if (Object.keys(global.frees).length > 0) return false;
+  let cost = 0;
+  for (const finding of problem.findings) {
+    const residue = global.covers[finding.id];
+    if (!residue || (finding.mustMend && !leavesItBelowUrgent(residue))) continue;
+    if (!finding.mustMend && residue.riskLeftPoints >= finding.riskPoints) continue;
+    const parts = finding.remedies
+      .map(trim)
+      .filter(
+        (one) =>
+          one.riskLeftPoints <= residue.riskLeftPoints &&
+          (!finding.mustMend || leavesItBelowUrgent(one)) &&
+          (!one.needsUtility || global.needsUtility) &&
+          Object.keys(one.uses).length === 0 &&
+          !cut.together.has(choiceName(finding.id, one.id)),
+      )
+      .map((one) => costOfWork(one, problem));
+    if (parts.length === 0) return false;
+    cost += Math.min(...parts);
+  }
+  return cost <= costOfWork(global, problem);
+}
 
 function undominated(finding: ProblemFinding, problem: Problem, cut: InCuts): ProblemRemedy[] {
   const name = ({ id }: ProblemRemedy) => choiceName(finding.id, id);
@@ -102,7 +135,7 @@ function undominated(finding: ProblemFinding, problem: Problem, cut: InCuts): Pr
 }
 
 /** Room a remedy takes in the end: less than nothing where it gives some back. */
-const net = ({ uses, frees }: ProblemRemedy, kind: string) =>
+const net = ({ uses, frees }: Pick<ProblemRemedy, 'uses' | 'frees'>, kind: string) =>
   (uses[kind] ?? 0) - (frees[kind] ?? 0);
 
 const everyKind = (a: ProblemRemedy, b: ProblemRemedy, holds: (kind: string) => boolean) =>

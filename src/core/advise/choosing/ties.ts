@@ -1,7 +1,7 @@
 import type { Choice } from './choice';
-import { coverOf, coveredBy, leave } from './choice';
-import type { GlobalRemedy, Problem, ProblemFinding } from './problem';
-import { costOfWork, leavesItBelowUrgent, sameWithin } from './problem';
+import type { GlobalRemedy, Problem } from './problem';
+import { costOfWork, sameWithin } from './problem';
+import { compatible, kindsIn, netBy, optionsOf, suffixSums } from './search';
 
 /** Most choices that are listed where several come to the same money and risk. */
 export const mostTied = 200;
@@ -31,28 +31,6 @@ export function tiesOf(problem: Problem, at: { cost: number; riskLeft: number })
   return ties;
 }
 
-/** Sets of global remedies of which none excludes another. */
-function* compatible(globals: readonly GlobalRemedy[]): Generator<GlobalRemedy[]> {
-  const excluded = (a: GlobalRemedy, b: GlobalRemedy) =>
-    a.excludes.includes(b.id) || b.excludes.includes(a.id);
-  function* from(index: number, chosen: GlobalRemedy[]): Generator<GlobalRemedy[]> {
-    if (index === globals.length) return void (yield chosen);
-    yield* from(index + 1, chosen);
-    const one = globals[index]!;
-    if (!chosen.some((other) => excluded(one, other))) yield* from(index + 1, [...chosen, one]);
-  }
-  yield* from(0, []);
-}
-
-interface Option {
-  what: string;
-  cost: number;
-  risk: number;
-  works: boolean;
-  utility: boolean;
-  net: number[];
-}
-
 function searchFindings(
   problem: Problem,
   globals: readonly GlobalRemedy[],
@@ -61,15 +39,8 @@ function searchFindings(
   ties: Ties,
   steps: { left: number },
 ): void {
-  const kinds = [
-    ...new Set(
-      [...problem.findings.flatMap(({ remedies }) => remedies), ...problem.globalRemedies].flatMap(
-        ({ uses, frees }) => [...Object.keys(uses), ...Object.keys(frees)],
-      ),
-    ),
-  ];
-  const netOf = (of: Pick<GlobalRemedy, 'uses' | 'frees'>) =>
-    kinds.map((kind) => (of.uses[kind] ?? 0) - (of.frees[kind] ?? 0));
+  const kinds = kindsIn(problem);
+  const netOf = netBy(kinds);
   const options = problem.findings.map((finding) => optionsOf(finding, problem, globals, netOf));
   if (options.some((of) => of.length === 0)) return;
   // From each finding on: no completion is below these, in money, in risk, nor in any mixture of both.
@@ -135,36 +106,3 @@ function searchFindings(
 const mixed = (cost: number, risk: number, weight: number) =>
   weight === Infinity ? risk : cost + weight * risk;
 const scaled = (weight: number) => sameWithin * (weight === Infinity ? 1 : 1 + weight);
-
-function optionsOf(
-  finding: ProblemFinding,
-  problem: Problem,
-  globals: readonly GlobalRemedy[],
-  netOf: (of: Pick<GlobalRemedy, 'uses' | 'frees'>) => number[],
-): Option[] {
-  const nothing = { cost: 0, works: false, utility: false, net: netOf({ uses: {}, frees: {} }) };
-  const cover = coverOf(finding, globals);
-  return [
-    ...(finding.mustMend ? [] : [{ ...nothing, what: leave, risk: finding.riskPoints }]),
-    ...finding.remedies
-      .filter((one) => !finding.mustMend || leavesItBelowUrgent(one))
-      .map((one) => ({
-        what: one.id,
-        cost: costOfWork(one, problem),
-        risk: one.riskLeftPoints,
-        works: true,
-        utility: one.needsUtility,
-        net: netOf(one),
-      })),
-    ...(cover
-      ? [{ ...nothing, what: coveredBy(cover.global.id), risk: cover.residue.riskLeftPoints }]
-      : []),
-  ];
-}
-
-/** Sums of the least of each, from each index to the end. */
-function suffixSums<T>(lists: readonly (readonly T[])[], of: (one: T) => number): number[] {
-  const sums = [0];
-  for (const list of [...lists].reverse()) sums.unshift(sums[0]! + Math.min(...list.map(of)));
-  return sums;
-}
