@@ -23,6 +23,8 @@ const shared = {
 };
 
 const config = {
+  // A busy machine may take long over what is a moment otherwise.
+  testTimeout: 20_000,
   projects: [
     {
       ...shared,

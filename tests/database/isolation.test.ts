@@ -548,6 +548,8 @@ describe('every route of the build', () => {
       '/api/reports',
       '/api/reports/verify',
       '/api/settings',
+      // The solver's program: the same for everybody, nothing of anybody.
+      '/api/solver',
       // Of whoever works on the drawing: nothing is there in what is built.
       '/gallery',
       '/icon.svg',
@@ -558,6 +560,7 @@ describe('every route of the build', () => {
       '/inspections/[id]/judge',
       '/inspections/[id]/notes',
       '/inspections/[id]/package.zip',
+      '/inspections/[id]/plan',
       '/inspections/[id]/readings',
       '/inspections/[id]/report',
       '/inspections/[id]/report.json',

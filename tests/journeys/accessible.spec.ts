@@ -29,6 +29,7 @@ const views: readonly View[] = [
   { name: 'Trace', path: '/inspections/ropewalk/circuits', press: 'Trace' },
   { name: 'Readings', path: '/inspections/osier-cottage/readings' },
   { name: 'Judge', path: '/inspections/lock-keepers-house/judge' },
+  { name: 'Plan', path: '/inspections/chandlery/plan' },
   { name: 'Library', path: '/library' },
   { name: 'Notes', path: '/inspections/lock-keepers-house/notes' },
   { name: 'History', path: '/inspections/net-loft/history' },

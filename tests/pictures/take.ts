@@ -15,7 +15,6 @@ const views = [
   { name: 'today', path: '/', size: desk, theme: 'light' },
   { name: 'walk-desk-light', path: walk, size: desk, theme: 'light' },
   { name: 'walk-phone-dark', path: walk, size: phone, theme: 'dark' },
-  { name: 'walk-fuse-panel', path: '/inspections/net-loft/walk', size: desk, theme: 'light' },
   { name: 'supply', path: '/inspections/chandlery/supply', size: desk, theme: 'light' },
   {
     name: 'supply-flows',
@@ -42,6 +41,7 @@ const views = [
   { name: 'readings', path: `${house}/readings`, size: desk, theme: 'light' },
   { name: 'judge', path: `${house}/judge`, size: desk, theme: 'light' },
   { name: 'judge-phone', path: `${house}/judge`, size: phone, theme: 'dark' },
+  { name: 'plan', path: `${house}/plan`, size: desk, theme: 'light' },
   { name: 'library', path: '/library?rule=breaker/double-tap', size: desk, theme: 'light' },
   { name: 'notes', path: `${house}/notes`, size: desk, theme: 'light' },
   { name: 'history', path: `${house}/history`, size: desk, theme: 'light' },

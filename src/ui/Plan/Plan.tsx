@@ -7,6 +7,7 @@ import { counted } from '@/core/vocabulary/phrases';
 import { untilThenWords } from '@/core/show/report/until-then';
 import { useBook } from '../Book/context';
 import { FrontFigure } from './FrontFigure';
+import { LookFirst } from './LookFirst';
 import { Lines, PlanAside } from './PlanAside';
 import { PlanRows } from './PlanRows';
 import { PartsList } from './PartsList';
@@ -42,6 +43,7 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
     chosen && !plans.named.some(({ key }) => key === chosen.key)
       ? [...plans.named, chosen].sort((a, b) => a.cost.likely - b.cost.likely)
       : plans.named;
+  const looks = plans.looks.find(({ plan }) => plan === chosen?.key);
   const ungraced = findings.filter(({ key }) => plans.without.includes(key));
   const changed = forbidden.length + forced.length > 0;
   const leave = (work: WorkLine) =>
@@ -115,6 +117,7 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
             />
             <PlanRows plans={rows} chosen={chosen.key} currency={book.currency} choose={pick} />
           </div>
+          {looks && <LookFirst {...looks} currency={book.currency} />}
           <div className="grid gap-6 pt-4 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,0.8fr)]">
             <div>
               <WorkList
@@ -128,9 +131,7 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
             </div>
             <PlanAside
               plan={chosen}
-              looks={plans.looks.find(({ plan }) => plan === chosen.key)}
               mustStayOn={site.site && site.reader.value(site.site, 'mustStayOn')}
-              currency={book.currency}
             />
           </div>
           {plans.objections.length > 0 && (

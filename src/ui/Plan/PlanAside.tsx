@@ -1,40 +1,26 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { FindingLine, LookWorth, PlanView } from '@/core';
+import type { FindingLine, PlanView } from '@/core';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { listed } from '@/core/vocabulary/phrases';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
-import { minutesWords, moneyWords } from './money';
+import { minutesWords } from './money';
 
-/** What to know of a plan: looks first, what stays wrong, who is in the dark, whom to tell, what can go wrong. */
+/** What to know of a plan: what stays wrong, who is in the dark, whom to tell, what can go wrong. */
 export function PlanAside({
   plan,
-  looks,
   mustStayOn,
-  currency,
 }: {
   plan: PlanView;
-  looks: LookWorth | undefined;
   mustStayOn: string | undefined;
-  currency: string;
 }) {
   const wrong = [...new Set(plan.works.flatMap((work) => work.wrong))];
   const record = [...new Set(plan.works.flatMap((work) => work.record))];
   const ends = [...new Set(plan.works.flatMap((work) => work.ends))];
   return (
     <div className="grid content-start gap-4">
-      {looks && (
-        <section className="border-line border border-dashed p-2.5">
-          <strong>Look first:</strong> {listed(looks.looks.map(({ look }) => look))}.{' '}
-          {looks.more
-            ? looks.more.cost > 0.5
-              ? `It decides up to ${moneyWords(looks.more.cost, currency)} and ${minutesWords(Math.abs(looks.more.minutes))}.`
-              : 'Turning out badly it costs no more.'
-            : 'Turning out badly there is no such plan.'}
-        </section>
-      )}
       {plan.madeSafeToday.length > 0 && (
         <section>
           <Heading>Made safe today, which is not the mending</Heading>

@@ -38,7 +38,7 @@ export function PlanRows({
             <Stays plan={plan} />
             <span className="text-ink2">
               <strong className="text-ink block">{minutesWords(plan.minutes.likely)}</strong>
-              {plan.works.length === 0 ? 'no visit' : 'one visit'}
+              {visitWords(plan)}
             </span>
           </button>
         </li>
@@ -52,6 +52,17 @@ export const nameOf = ({ names, cost }: PlanView, currency: string): string =>
   names.length > 0
     ? names.map((name) => planWords[name].name).join(' · ')
     : `Between, ${moneyWords(cost.likely, currency)}`;
+
+/** A working day, in minutes. */
+const dayMinutes = 480;
+
+/** One call-out; of how many days, where one is not enough. */
+const visitWords = ({ works, minutes }: PlanView): string =>
+  works.length === 0
+    ? 'no visit'
+    : minutes.likely <= dayMinutes
+      ? 'one visit'
+      : `one visit of ${Math.ceil(minutes.likely / dayMinutes)} days`;
 
 const saysOf = ({ names, works }: PlanView): string =>
   works.length === 0
