@@ -45,6 +45,7 @@ export type {
   NamedPlans,
   Plan,
   PlanAnswer,
+  PlanName,
   PlanQuestion,
   PlanView,
   Prepared,

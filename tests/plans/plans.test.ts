@@ -6,6 +6,8 @@ import {
   assess,
   follow,
   groundOf,
+  idsFrom,
+  Logbook,
   namedPlans,
   plansAlong,
   prepare,
@@ -210,6 +212,60 @@ describe('6 100 A to 200 A on an underground service', () => {
     expect(plan.after.site.panels[0]!.main!.terminals[0]!.handleA).toBe(200);
     expect(stays(plan)).toEqual([]);
     expect(works(wished('defects-alone'))).toEqual(['listed-load-switch']);
+  });
+});
+
+describe('what is only offered where it is wanted', () => {
+  test('a circuit nobody wants gives its position, and is the cheapest room', () => {
+    const book = panels.doubledWithoutRoom();
+    const [panel] = book.site.panels;
+    const { circuit } = panel!.positions.find(({ number }) => number === 3)!.devices[0]!
+      .terminals[0]!;
+    expect(planned(book).prepared.options.map(({ remedy }) => remedy.id)).not.toContain(
+      'retire-circuit',
+    );
+    book.observe(circuit!.id, { notWanted: true });
+    const plan = planned(book).named('defects')!;
+    expect(works(plan)).toEqual(['own-position', 'retire-circuit']);
+    const now = plan.after.site.panels[0]!;
+    expect(now.circuits.map(({ id }) => id)).not.toContain(circuit!.id);
+    expect(stays(plan)).toEqual([]);
+  });
+
+  test('a panel nobody wants goes with its feeder, and what was found in it', () => {
+    const { entries } = lockKeepersHouse('ines');
+    const book = new Logbook(
+      { newId: idsFrom('more-'), device: 'desk', author: 'ines', at: '2026-04-15T09:00:00+01:00' },
+      entries,
+    );
+    book.observe('lock-shed', { notWanted: true });
+    const { prepared } = planned(book);
+    const retire = prepared.options.find(({ remedy }) => remedy.id === 'retire-supply')!;
+    expect(retire.not).toBeUndefined();
+    expect([...retire.leaves.keys()].some((key) => key.startsWith('ground/bond-downstream'))).toBe(
+      true,
+    );
+    expect(retire.frees.positions).toBeGreaterThan(0);
+  });
+
+  test('the old panel gone: a new one, whatever is found', () => {
+    const book = panels.doubledWithRoom();
+    book.add('wish', 'gone', 'site', { wishKind: 'panel-gone', wishPanel: 'panel' });
+    expect(works(planned(book).named('defects'))).toContain('replace-panel');
+    expect(works(planned(book).named('defects-alone'))).toEqual(['pigtail']);
+  });
+
+  test('one meter for all, where no tenant has his own', () => {
+    const book = panels.doubledWithRoom();
+    book.add('meter', 'first', 'house', { fedFrom: 'service' });
+    book.add('meter', 'second', 'house', { fedFrom: 'service' });
+    book.observe('panel', { fedFrom: 'second' });
+    book.add('wish', 'one', 'site', { wishKind: 'one-meter', wishPanel: 'panel' });
+    const plan = planned(book).named('defects')!;
+    expect(works(plan)).toContain('merge-meters');
+    expect(plan.after.site.reader.value('panel', 'fedFrom')).toBe('first');
+    book.observe('panel', { meteredTo: 'tenant' });
+    expect(planned(book).none).toContain('defects');
   });
 });
 

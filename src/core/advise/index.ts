@@ -11,7 +11,7 @@ export { namedPlans, plansAlong, prepare } from './planning/plans';
 export type { NamedPlans, Prepared } from './planning/plans';
 export { wishesOf } from './planning/wish';
 export { planWords } from './planning/plan';
-export type { Plan } from './planning/plan';
+export type { Plan, PlanName } from './planning/plan';
 export { workOut } from './planning/work-out';
 export type { LookWorth, PlanAnswer, PlanQuestion } from './planning/work-out';
 export type { FindingLine, FindingWays, PlanView, WayLine, WorkLine } from './planning/plan-view';

@@ -2,13 +2,15 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { PlanQuestion, PlanView, WorkLine } from '@/core';
+import { planWords } from '@/core';
 import type { CostBook } from '@/core/codes/cost-book/cost-book';
-import { counted } from '@/core/vocabulary/phrases';
+import { counted, listed } from '@/core/vocabulary/phrases';
 import { untilThenWords } from '@/core/show/report/until-then';
 import { useBook } from '../Book/context';
 import { FrontFigure } from './FrontFigure';
 import { LookFirst } from './LookFirst';
 import { Lines, PlanAside } from './PlanAside';
+import { moneyWords } from './money';
 import { PlanRows } from './PlanRows';
 import { PartsList } from './PartsList';
 import { ChosenBefore, RecordChoice } from './RecordChoice';
@@ -134,6 +136,12 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
               mustStayOn={site.site && site.reader.value(site.site, 'mustStayOn')}
             />
           </div>
+          {plans.none.length > 0 && (
+            <p className="mt-3 font-semibold">
+              No plan that the rules confirm was found for:{' '}
+              {listed(plans.none.map((name) => planWords[name].name))}. What is shown passed.
+            </p>
+          )}
           {plans.objections.length > 0 && (
             <p className="text-caption text-ink2 mt-3">
               Judged {counted(plans.objections.length + 1, 'time')}: {plans.objections.join('; ')}.
@@ -142,7 +150,9 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
           <footer className="border-line mt-4 flex flex-wrap items-end justify-between gap-3 border-t pt-3">
             <p className="text-caption text-ink2">
               <strong className="text-ink">Live until proven dead.</strong> Estimates, not offers:
-              cost book {book.version}. For a licensed person to check and carry out.
+              cost book {book.version}. Reckoned as one visit; what is left for another day costs a
+              call-out of {moneyWords(book.callOutFee, book.currency)} more. For a licensed person
+              to check and carry out.
             </p>
             <RecordChoice key={chosen.key} plan={chosen} book={book} />
           </footer>

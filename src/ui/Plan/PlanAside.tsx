@@ -73,7 +73,7 @@ export function PlanAside({
               <span className="text-ink2 text-right">
                 {reasons.length === 0
                   ? 'not for this plan'
-                  : `${listed([...new Set(reasons.map(({ why }) => why))])}; about ${Math.max(...reasons.map(({ days }) => days))} days`}
+                  : `${listed([...new Set(reasons.map(({ why }) => why))])}; about ${Math.max(...reasons.map(({ days }) => days))} days${gives[whom]}`}
               </span>
             </p>
           );
@@ -85,6 +85,13 @@ export function PlanAside({
     </div>
   );
 }
+
+/** What each gives in return, to be written down before work begins. */
+const gives = {
+  utility: '; gives an order number',
+  permit: '; gives a permit number',
+  owner: '',
+} as const;
 
 const tellWords = { utility: 'Utility', permit: 'Permit desk', owner: 'Owner' } as const;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { FindingWays, LookWorth, PlanQuestion, PlanView } from '@/core';
+import type { FindingWays, LookWorth, PlanName, PlanQuestion, PlanView } from '@/core';
 import type { PlanSays } from '@/workers/plan';
 
 /** Plans as far as they are worked out. */
@@ -12,6 +12,8 @@ export interface Plans {
   named: readonly PlanView[];
   points: readonly PlanView[];
   without: readonly string[];
+  /** Names for which none could be settled. */
+  none: readonly PlanName[];
   objections: readonly string[];
   looks: readonly LookWorth[];
   trouble: string | undefined;
@@ -23,6 +25,7 @@ const nothing: Plans = {
   named: [],
   points: [],
   without: [],
+  none: [],
   objections: [],
   looks: [],
   trouble: undefined,
@@ -53,6 +56,7 @@ export function usePlans(question: PlanQuestion): Plans & {
               known: true,
               named: data.plans,
               without: data.without,
+              none: data.none,
               objections: data.objections,
               points: [],
               looks: [],

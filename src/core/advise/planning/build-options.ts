@@ -26,7 +26,7 @@ const givesRoom: ReadonlySet<string> = new Set([
   'replace-panel',
 ]);
 /** Offered wherever the record gives a reason for it. */
-const always: ReadonlySet<string> = new Set(['retire-circuit']);
+const always: ReadonlySet<string> = new Set(['retire-circuit', 'retire-supply']);
 
 interface Thought {
   id: string;
@@ -215,7 +215,9 @@ function described({
     id,
     remedy,
     ways,
-    says: ways.map(({ says }) => says).join('; '),
+    says: ways
+      .map(({ says }, at) => (at === 0 ? says : says.charAt(0).toLowerCase() + says.slice(1)))
+      .join('; '),
     panel,
     finding,
     conditions,

@@ -77,6 +77,7 @@ function asked(
   return new Set([
     ...(over ? ['larger-service'] : []),
     ...(wishes.some(({ kind }) => kind === 'panel-gone') ? ['replace-panel'] : []),
+    ...(wishes.some(({ kind }) => kind === 'one-meter') ? ['merge-meters'] : []),
   ]);
 }
 

@@ -51,7 +51,10 @@ export function problemOf(
   const globals = able
     .filter(
       (option) =>
-        !single(option) && (option.leaves.size > 0 || Object.keys(option.frees).length > 0),
+        !single(option) &&
+        (option.leaves.size > 0 ||
+          Object.keys(option.frees).length > 0 ||
+          wishes.some(({ coveredBy }) => coveredBy(option))),
     )
     .map((option) => ({
       ...work(option),

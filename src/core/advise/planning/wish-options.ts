@@ -12,7 +12,11 @@ import type { WishNeed } from './problem-of';
 import type { Wish } from './wish';
 import { wishDraws, wishWords } from './wish';
 
-const renewsPanel: ReadonlySet<string> = new Set(['replace-panel', 'move-panel', 'larger-service']);
+/** Works on a whole panel that give a wish by the way. */
+export const givers: Partial<Record<Wish['kind'], ReadonlySet<string>>> = {
+  'panel-gone': new Set(['replace-panel', 'move-panel', 'larger-service']),
+  'one-meter': new Set(['merge-meters']),
+};
 
 /** Wishes as the solver sees them: what it takes to have each, and what gives it by the way. */
 export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish[]): WishNeed[] {
@@ -37,7 +41,7 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
       looks:
         condition.state === 'not-known' ? [{ says: condition.says, look: condition.look }] : [],
     };
-    const gone = wish.kind === 'panel-gone';
+    const givenBy = givers[wish.kind];
     const room = wish.kind === 'spare-positions';
     const poles = wish.kind === 'circuit-120' ? 1 : 2;
     const way: Way = {
@@ -65,9 +69,9 @@ export function wishNeeds({ site, yardstick }: Assessment, wishes: readonly Wish
     return [
       {
         id: base.id,
-        options: gone ? [] : [own],
+        options: givenBy ? [] : [own],
         coveredBy: (option) =>
-          gone && option.panel === wish.panel && renewsPanel.has(option.remedy.id),
+          givenBy !== undefined && option.panel === wish.panel && givenBy.has(option.remedy.id),
       },
     ];
 

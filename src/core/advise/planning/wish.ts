@@ -2,6 +2,7 @@ import { met, notKnown } from '../remedies/condition';
 import type { Condition } from '../remedies/remedy';
 import { additionFits } from '../../measure/load/addition';
 import type { SiteView } from '../../installation/panel/site-view';
+import type { PropertyValue } from '../../record/entries/properties';
 import type { PanelView } from '../../installation/panel/views';
 import type { Yardstick } from '../../codes/yardstick/yardstick';
 
@@ -9,7 +10,7 @@ import type { Yardstick } from '../../codes/yardstick/yardstick';
 export interface Wish {
   id: string;
   panel: string;
-  kind: 'circuit-240' | 'circuit-120' | 'charger' | 'spare-positions' | 'panel-gone';
+  kind: PropertyValue<'wishKind'>;
   /** A, of a circuit or charger. */
   amps: number;
   /** Positions kept free. */
@@ -33,6 +34,8 @@ export function wishWords({
       return positions === 1 ? 'A spare position' : `${positions} spare positions`;
     case 'panel-gone':
       return 'The old panel gone';
+    case 'one-meter':
+      return 'One meter for all';
   }
 }
 
@@ -54,6 +57,13 @@ export function wishesOf({ reader, panels }: SiteView): Wish[] {
     ];
   });
 }
+
+/** Wishes that need no power. */
+const drawsNothing: ReadonlySet<Wish['kind']> = new Set([
+  'spare-positions',
+  'panel-gone',
+  'one-meter',
+]);
 
 const wished = ({ kind, amps }: Wish) => ({
   words: kind,
@@ -77,8 +87,7 @@ export function wishDraws(
   wish: Wish,
   yardstick: Yardstick,
 ): { condition: Condition; amps: number } {
-  if (wish.kind === 'spare-positions' || wish.kind === 'panel-gone')
-    return { condition: met('it draws nothing'), amps: 0 };
+  if (drawsNothing.has(wish.kind)) return { condition: met('it draws nothing'), amps: 0 };
   const { answers } = additionFits(site, panel, [wished(wish)], yardstick);
   if (answers.length === 0)
     return {

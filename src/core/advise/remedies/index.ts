@@ -171,6 +171,7 @@ import { stopAndProve } from './reading/stop-and-prove';
 import { utilitySets } from './reading/utility-sets';
 import { condenseToTandems } from './room/condense-to-tandems';
 import { retireCircuit } from './room/retire-circuit';
+import { retireSupply } from './room/retire-supply';
 import { bypassUndone } from './service/bypass-undone';
 import { circuitsToSixThrows } from './service/circuits-to-six-throws';
 import { cutBackAndReTerminate } from './service/cut-back-and-re-terminate';
@@ -184,6 +185,7 @@ import { largerServiceConductors } from './service/larger-service-conductors';
 import { lugForAluminium } from './service/lug-for-aluminium';
 import { mainAhead } from './service/main-ahead';
 import { markWhereOthersAre } from './service/mark-where-others-are';
+import { mergeMeters } from './service/merge-meters';
 import { newDrop } from './service/new-drop';
 import { newLugKit } from './service/new-lug-kit';
 import { newMainOrLugs } from './service/new-main-or-lugs';
@@ -376,6 +378,7 @@ export const remedies: readonly Remedy[] = [
   utilitySets,
   condenseToTandems,
   retireCircuit,
+  retireSupply,
   bypassUndone,
   circuitsToSixThrows,
   cutBackAndReTerminate,
@@ -389,6 +392,7 @@ export const remedies: readonly Remedy[] = [
   lugForAluminium,
   mainAhead,
   markWhereOthersAre,
+  mergeMeters,
   newDrop,
   newLugKit,
   newMainOrLugs,

@@ -27,7 +27,7 @@ export const anyProperties = {
   removed: yesNo(everything, 'Not there after all', { act: 'none' }),
   /** It was there, and was taken out: the world changed, not the record. */
   takenOut: yesNo(
-    ['device', 'cable', 'conductor', 'bar', 'circuit', 'multiwire'],
+    ['device', 'cable', 'conductor', 'bar', 'circuit', 'multiwire', 'meter', 'panel', 'source'],
     'Taken out since',
     { act: 'none' },
   ),

@@ -27,6 +27,7 @@ export const planProperties = {
       charger: 'a vehicle charger',
       'spare-positions': 'spare positions',
       'panel-gone': 'the old panel gone',
+      'one-meter': 'one meter for all',
     },
     said,
   ),

@@ -299,7 +299,10 @@ export const wiringProperties = {
     },
     trace,
   ),
-  notWanted: yesNo(['circuit'], 'Not wanted any more, the client says', { ...trace, act: 'ask' }),
+  notWanted: yesNo(['circuit', 'panel', 'source'], 'Not wanted any more, the client says', {
+    ...trace,
+    act: 'ask',
+  }),
   loadKind: choice(
     ['load'],
     'Load',
