@@ -38,6 +38,7 @@ function planned({ entries }: { entries: readonly Entry[] }) {
     wishes: wishesOf(followed.site),
   });
   const { plans, without, none } = namedPlans(highs, prepared);
+  let points: Plan[] | undefined;
   const named = (name: Plan['names'][number]) => plans.find((plan) => plan.names.includes(name));
   return {
     prepared,
@@ -46,7 +47,8 @@ function planned({ entries }: { entries: readonly Entry[] }) {
     none,
     named,
     found: followed.assessment.findings.map(({ verdict, grade }) => `${verdict.rule.id} ${grade}`),
-    front: () => [...plansAlong(highs, prepared, 'repair', false).points].map(({ plan }) => plan),
+    front: () =>
+      (points ??= [...plansAlong(highs, prepared, 'repair', false).points].map(({ plan }) => plan)),
     /** Whether a remedy is offered for a finding of a rule, or why not. */
     offered: (remedy: string, rule: string) => {
       const option = prepared.options.find(
