@@ -25,6 +25,7 @@ const shared = {
 const config = {
   // A busy machine may take long over what is a moment otherwise.
   testTimeout: 20_000,
+  testSequencer: '<rootDir>/tests/set-up/long-first.mjs',
   projects: [
     {
       ...shared,
