@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { FindingWays, LookWorth, PlanName, PlanQuestion, PlanView } from '@/core';
 import type { PlanSays } from '@/workers/plan';
 
@@ -40,12 +40,26 @@ export function usePlans(question: PlanQuestion): Plans & {
   const [plans, setPlans] = useState(nothing);
   const [ended, setEnded] = useState<PlanQuestion>();
   const worker = useRef<Worker>(undefined);
+  const busy = useRef(false);
+  const end = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = undefined;
+    busy.current = false;
+  }, []);
   useEffect(() => {
-    const asked = new Worker(new URL('../../workers/plan.ts', import.meta.url), { type: 'module' });
-    worker.current = asked;
+    // One that is idle keeps its solver; one that works on something else is ended.
+    if (busy.current) end();
+    const asked = (worker.current ??= new Worker(
+      new URL('../../workers/plan.ts', import.meta.url),
+      { type: 'module' },
+    ));
+    busy.current = true;
     let points: PlanView[] = [];
     asked.onmessage = ({ data }: MessageEvent<PlanSays>) => {
-      if (data.kind === 'end' || data.kind === 'trouble') setEnded(question);
+      if (data.kind === 'end' || data.kind === 'trouble') {
+        busy.current = false;
+        setEnded(question);
+      }
       setPlans((before) => {
         switch (data.kind) {
           case 'ways':
@@ -74,17 +88,18 @@ export function usePlans(question: PlanQuestion): Plans & {
       });
     };
     asked.onerror = ({ message }) => {
+      end();
       setEnded(question);
       setPlans((before) => ({ ...before, trouble: message || 'no plan came' }));
     };
     asked.postMessage(question);
-    return () => asked.terminate();
-  }, [question]);
+  }, [question, end]);
+  useEffect(() => end, [end]);
   return {
     ...plans,
     working: ended !== question,
     cancel: () => {
-      worker.current?.terminate();
+      end();
       setEnded(question);
     },
   };
