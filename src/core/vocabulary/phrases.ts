@@ -9,3 +9,17 @@ export function listed(words: readonly (string | number)[]): string {
 
 /** With a capital first. */
 export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** Numbers with runs of three or more put together: "17 to 24", "3, 5 and 17 to 20". */
+export function runsOf(numbers: readonly number[]): string {
+  const sorted = [...new Set(numbers)].sort((a, b) => a - b);
+  const parts: string[] = [];
+  for (let i = 0; i < sorted.length; i += 1) {
+    const start = i;
+    while (sorted[i + 1] === sorted[i]! + 1) i += 1;
+    parts.push(
+      i - start >= 2 ? `${sorted[start]} to ${sorted[i]}` : sorted.slice(start, i + 1).join(', '),
+    );
+  }
+  return listed(parts);
+}

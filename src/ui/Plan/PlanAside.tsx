@@ -50,9 +50,7 @@ export function PlanAside({
           <ul>
             {plan.dark.map(({ off, panel, minutes }) => (
               <li key={`${off}${panel}`} className="flex justify-between gap-3">
-                <span>
-                  {off === 'service' ? 'Everything behind the service' : `What ${panel} feeds`}
-                </span>
+                <span>{darkWords(off, panel)}</span>
                 <span>{minutesWords(minutes)}</span>
               </li>
             ))}
@@ -85,6 +83,14 @@ export function PlanAside({
     </div>
   );
 }
+
+/** Who is without power meanwhile. */
+const darkWords = (off: PlanView['dark'][number]['off'], panel: string): string =>
+  ({
+    service: 'Everything behind the service',
+    panel: `What ${panel} feeds`,
+    circuit: `The circuits worked on, ${panel}`,
+  })[off];
 
 /** What each gives in return, to be written down before work begins. */
 const gives = {

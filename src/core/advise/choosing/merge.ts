@@ -3,7 +3,9 @@ import { leave } from './choice';
 import type { Cut } from './cut';
 import { choiceName } from './cut';
 import type { Problem, ProblemFinding, ProblemRemedy } from './problem';
-import { costOfWork, leavesItBelowUrgent, sameWithin } from './problem';
+import { sameWithin } from './problem';
+import type { Option as SearchOption } from './search';
+import { optionsOf } from './search';
 
 /** Most ways kept of findings put together; beyond it the others stay by themselves. */
 const mostWays = 240;
@@ -43,7 +45,7 @@ export function mergeIndependent(problem: Problem, cuts: readonly Cut[]): Merged
     if (!independent(finding)) continue;
     const next = undominated(
       ways.flatMap((way) =>
-        picksOf(finding, problem).map((pick) => withPick(way, finding.id, pick)),
+        optionsOf(finding, problem, [], () => []).map((pick) => withPick(way, finding.id, pick)),
       ),
     );
     if (next.length === 0 || next.length > mostWays) continue;
@@ -84,32 +86,7 @@ export function mergeIndependent(problem: Problem, cuts: readonly Cut[]): Merged
   };
 }
 
-interface Pick {
-  what: string;
-  cost: number;
-  risk: number;
-  works: boolean;
-  utility: boolean;
-}
-
-function picksOf(finding: ProblemFinding, problem: Problem): Pick[] {
-  return [
-    ...(finding.mustMend
-      ? []
-      : [{ what: leave, cost: 0, risk: finding.riskPoints, works: false, utility: false }]),
-    ...finding.remedies
-      .filter((one) => !finding.mustMend || leavesItBelowUrgent(one))
-      .map((one) => ({
-        what: one.id,
-        cost: costOfWork(one, problem),
-        risk: one.riskLeftPoints,
-        works: true,
-        utility: one.needsUtility,
-      })),
-  ];
-}
-
-const withPick = (way: Together, finding: string, pick: Pick): Together => ({
+const withPick = (way: Together, finding: string, pick: SearchOption): Together => ({
   cost: way.cost + pick.cost,
   risk: way.risk + pick.risk,
   works: way.works || pick.works,

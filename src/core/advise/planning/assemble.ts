@@ -5,12 +5,13 @@ import type { Entry } from '../../record/entries/entry';
 import { Work } from '../remedies/work';
 import type { Ground } from './build-options';
 import type { Option } from './option';
+import { renewsPanel } from './option';
 
 /** Works in an order that puts nothing where something still stands: what gives room first, wishes last. */
 export function inOrder(chosen: readonly Option[]): Option[] {
   const rank = (option: Option): number =>
     option.finding === undefined
-      ? renews.has(option.remedy.id)
+      ? renewsPanel.has(option.remedy.id)
         ? 0
         : Object.keys(option.frees).length > 0
           ? 1
@@ -20,13 +21,6 @@ export function inOrder(chosen: readonly Option[]): Option[] {
         : 3;
   return [...chosen].sort((a, b) => rank(a) - rank(b) || chosen.indexOf(a) - chosen.indexOf(b));
 }
-
-const renews: ReadonlySet<string> = new Set([
-  'replace-panel',
-  'move-panel',
-  'larger-service',
-  'interior',
-]);
 
 export type Assembled =
   | { ok: true; after: Assessment; drafts: readonly Entry[] }

@@ -39,5 +39,17 @@ export interface Option {
   apply(work: Work): string | void;
 }
 
+/** Whether it mends the one finding it was thought of for, and nothing else. */
+export const mendsItsOwnOnly = ({ finding, leaves }: Pick<Option, 'finding' | 'leaves'>): boolean =>
+  finding !== undefined && leaves.size === 1 && leaves.has(finding);
+
+/** Works after which bus, or the whole panel, is new: of one panel only one of them. */
+export const renewsPanel: ReadonlySet<string> = new Set([
+  'replace-panel',
+  'move-panel',
+  'larger-service',
+  'interior',
+]);
+
 /** Whether it may be chosen at all. */
 export const possible = ({ not }: Pick<Option, 'not'>): boolean => not === undefined;

@@ -59,7 +59,7 @@ export interface PlanView {
   madeSafeToday: readonly FindingLine[];
   tell: readonly Told[];
   /** Likely minutes without power, by what is off. */
-  dark: readonly { off: 'panel' | 'service'; panel: string; minutes: number }[];
+  dark: readonly { off: Exclude<Off, 'nothing'>; panel: string; minutes: number }[];
   parts: readonly PartsLine[];
   /** What would be recorded after it. */
   drafts: readonly {
@@ -174,7 +174,7 @@ const ownCost = (option: Option, book: CostBook): number =>
 function darkOf(chosen: readonly Option[], names: ReadonlyMap<string, string>): PlanView['dark'] {
   const minutes = new Map<string, PlanView['dark'][number]>();
   for (const option of chosen) {
-    if (option.off !== 'panel' && option.off !== 'service') continue;
+    if (option.off === 'nothing') continue;
     const panel = option.off === 'service' ? '' : (names.get(option.panel) ?? '');
     const key = `${option.off}|${panel}`;
     const known = minutes.get(key) ?? { off: option.off, panel, minutes: 0 };

@@ -6,7 +6,7 @@ import type { GradeLeft, Problem } from '../choosing/problem';
 import { partsCost } from './cost-of';
 import { roomIn } from './build-options';
 import type { Left, Option } from './option';
-import { possible } from './option';
+import { mendsItsOwnOnly, possible, renewsPanel } from './option';
 import { ampsLeft } from './wish';
 
 const gradeWords: Record<Grade, GradeLeft> = {
@@ -37,8 +37,6 @@ export function problemOf(
   const limit = rank(aim);
   // What leaves more than the aim allows does not count as mending what is graver than it.
   const countsFor = (grade: Grade, left: Left) => rank(grade) <= limit || rank(left.grade) <= limit;
-  const single = (option: Option) =>
-    option.finding !== undefined && option.leaves.size === 1 && option.leaves.has(option.finding);
   const work = (option: Option) => ({
     id: option.id,
     parts: partsCost(option.parts, book).likely,
@@ -51,7 +49,7 @@ export function problemOf(
   const globals = able
     .filter(
       (option) =>
-        !single(option) &&
+        !mendsItsOwnOnly(option) &&
         (option.leaves.size > 0 ||
           Object.keys(option.frees).length > 0 ||
           wishes.some(({ coveredBy }) => coveredBy(option))),
@@ -84,7 +82,9 @@ export function problemOf(
     const remedies = able
       .filter(
         (option) =>
-          single(option) && option.finding === key && countsFor(grade, option.leaves.get(key)!),
+          mendsItsOwnOnly(option) &&
+          option.finding === key &&
+          countsFor(grade, option.leaves.get(key)!),
       )
       .map((option) => {
         const left = option.leaves.get(key)!;
@@ -155,12 +155,6 @@ const kindsOf = (room: Room, panel: string): Record<string, number> =>
   );
 
 /** Whole-panel works of one panel that cannot both be done, and ways of one remedy. */
-const renewsPanel: ReadonlySet<string> = new Set([
-  'replace-panel',
-  'move-panel',
-  'larger-service',
-  'interior',
-]);
 
 function excludedBy(option: Option, all: readonly Option[]): string[] {
   return all

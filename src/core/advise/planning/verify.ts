@@ -8,12 +8,11 @@ import type { Ground } from './build-options';
 import { madeBy } from './build-options';
 import { leftOf } from './left-of';
 import type { Option } from './option';
+import { mendsItsOwnOnly } from './option';
 
 /** Name of an option in the solver: of a finding alone, or of a whole panel. */
 export const nameOf = (option: Option): string =>
-  option.finding !== undefined && option.leaves.size === 1 && option.leaves.has(option.finding)
-    ? choiceName(option.finding, option.id)
-    : option.id;
+  mendsItsOwnOnly(option) ? choiceName(option.finding!, option.id) : option.id;
 
 /** What a choice claims and the rules do not confirm, as something not to be chosen again. */
 export interface Objection {

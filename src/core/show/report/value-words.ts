@@ -2,6 +2,7 @@ import type { Fact } from '../../record/entries/inspection';
 import type { Json } from '../../record/entries/entry';
 import type { PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
+import { counted } from '../../vocabulary/phrases';
 import { positionNumber } from '../../vocabulary/numbering';
 import type { SiteView } from '../../installation/panel/site-view';
 import { thingWords } from '../../installation/panel/thing-words';
@@ -23,9 +24,21 @@ export function valueWords(
   const unit = spec?.unit ? ` ${spec.unit}` : typeof value === 'number' && bare ? ` ${bare}` : '';
   if (value === null) return property === 'landsOn' ? 'no screw' : 'nothing';
   if (property === 'place') return placeWords(value, about, site);
+  const plan = planValue(property, value);
+  if (plan !== undefined) return plan;
   if (typeof value === 'number') return `${value}${unit}`;
   if (Array.isArray(value)) return value.map(one).join(', ') + unit;
   return typeof value === 'object' ? Object.values(value).map(one).join(' ') : one(value);
+}
+
+/** Of a chosen plan: figures from low to high, and how many where each goes by an id. */
+function planValue(property: string, value: Json): string | undefined {
+  if (property === 'planChoices') return counted((value as Json[]).length, 'work');
+  if (property === 'planDrafts') return counted((value as Json[]).length, 'statement');
+  if (property !== 'planCost' && property !== 'planMinutes') return undefined;
+  const { low, likely, high } = value as Record<'low' | 'likely' | 'high', number>;
+  const unit = property === 'planMinutes' ? ' min' : ' in the money of the cost book';
+  return `${Math.round(low)} to ${Math.round(high)}, likely ${Math.round(likely)}${unit}`;
 }
 
 /** Units of a number entered without one. */
@@ -59,4 +72,6 @@ const naming: ReadonlySet<string> = new Set<PropertyName>([
   'groundsMeet',
   'lowerFedBy',
   'takenWith',
+  'wishPanel',
+  'neverWith',
 ]);

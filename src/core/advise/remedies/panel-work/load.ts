@@ -1,41 +1,36 @@
 import { circuitLoadA } from '../../../measure/load/circuit-load';
-import { joinedLoad } from '../../../measure/load/addition';
 import type { CircuitView, DeviceView, PanelView } from '../../../installation/panel/views';
 import { met, notKnown, notMet } from '../condition';
 import type { Condition } from '../remedy';
 import type { Situation } from '../situation';
 
-/** What a circuit carries is within a smaller device, as far as it was measured or listed. */
+/**
+ * What a circuit carries is within a device, where it was measured, or every load of the panel is
+ * recorded with its power; what is listed otherwise may not be all.
+ */
 export function loadWithin(here: Situation, device: DeviceView, ratingA: number): Condition {
-  const circuits = new Map(
-    device.terminals.flatMap(({ circuit }) => (circuit ? [[circuit.id, circuit] as const] : [])),
-  );
-  const loads = [...circuits.values()].map((circuit) =>
+  const circuits = [...new Set(device.terminals.flatMap(({ circuit }) => circuit ?? []))];
+  const loads = circuits.map((circuit) =>
     circuitLoadA(here.site, here.panel, circuit, here.yardstick),
   );
-  const known = loads.filter((load) => load !== undefined);
-  const most = Math.max(0, ...known.map(({ a }) => a));
+  const most = Math.max(0, ...loads.map((load) => load?.a ?? 0));
   if (most > ratingA) return notMet(`it carries ${most.toFixed(1)} A, more than ${ratingA} A`);
-  if (known.length === 0 || known.length < loads.length || known.some(({ whole }) => !whole))
-    return notKnown(
-      `the load is within ${ratingA} A`,
-      'measure the load of the circuit, or list it',
-    );
-  return met(`it carries ${most.toFixed(1)} A`);
+  const listedAll = here.reader.value(here.panel.id, 'loadsListed') === true;
+  const known = loads.every((load) => load?.whole && (load.by === 'measured' || listedAll));
+  return loads.length > 0 && known
+    ? met(`it carries ${most.toFixed(1)} A`)
+    : notKnown(`the load is within ${ratingA} A`, 'measure the load of the circuit, or list it');
 }
 
-/** What hangs under one screw together is within its device. */
+/** What hangs under one screw together is within its device: only a measurement has both in it. */
 export function loadTogether(here: Situation): Condition {
-  const circuit = here.terminal?.circuit;
-  const ratingA = here.terminal?.handleA;
-  if (!circuit || ratingA === undefined)
-    return notKnown('the load of both is within the breaker', 'measure the circuit under load');
-  const { amps } = joinedLoad(here.site, here.panel, [circuit], here.yardstick);
-  if (amps === undefined)
-    return notKnown('the load of both is within the breaker', 'measure the circuit under load');
-  return amps <= ratingA
-    ? met(`both together carry ${amps.toFixed(1)} A`)
-    : notMet(`both together carry ${amps.toFixed(1)} A, more than ${ratingA} A`);
+  const { circuit, handleA } = here.terminal ?? {};
+  const load = circuit && circuitLoadA(here.site, here.panel, circuit, here.yardstick);
+  if (load && handleA !== undefined && load.a > handleA)
+    return notMet(`both together carry ${load.a.toFixed(1)} A, more than ${handleA} A`);
+  return load?.by === 'measured' && load.whole && handleA !== undefined
+    ? met(`both together carry ${load.a.toFixed(1)} A`)
+    : notKnown('the load of both is within the breaker', 'measure the circuit under load');
 }
 
 /** Kitchen counter, bathroom, laundry and fixed-appliance circuits are joined with nothing. */

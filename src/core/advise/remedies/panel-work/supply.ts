@@ -1,9 +1,19 @@
 import { add } from '../../../fieldwork/recording/draft';
+import type { Yardstick } from '../../../codes/yardstick/yardstick';
+import type { Metal, powerSizes } from '../../../vocabulary/size';
 import { systems, toGroundV } from '../../../vocabulary/system';
 import type { PropertyName } from '../../../record/entries/properties';
 import type { Situation } from '../situation';
 import type { Work } from '../work';
 import { landOn } from './screws';
+
+/** 250.122: the least equipment ground run with a feeder behind a device, A. */
+export function groundFor(yardstick: Yardstick, ratingA: number, metal: Metal): PowerSize {
+  const { equipmentGround } = yardstick;
+  const row = equipmentGround.find(({ upToA }) => upToA >= ratingA) ?? equipmentGround.at(-1)!;
+  return row[metal] as PowerSize;
+}
+type PowerSize = (typeof powerSizes)[number];
 
 /** Neutral and enclosure parted in a panel, bars on standoffs; what was joined elsewhere stays. */
 export function partNeutralAndGround(work: Work, panel: string): void {
@@ -29,7 +39,12 @@ export function groundsOffNeutralBars(work: Work, panel: string): string | undef
  * A first disconnect ahead of a panel, as one act: joined and earthed there, a feeder of four wires to
  * the panel, whose neutral and ground are parted.
  */
-export function disconnectAhead(work: Work, panel: string, ratingA: number): string | undefined {
+export function disconnectAhead(
+  work: Work,
+  panel: string,
+  ratingA: number,
+  yardstick: Yardstick,
+): string | undefined {
   const { reader, panels } = work.site;
   const view = panels.find(({ id }) => id === panel)!;
   const id = work.newId();
@@ -55,7 +70,7 @@ export function disconnectAhead(work: Work, panel: string, ratingA: number): str
     fedFrom: id,
     separateBuilding: false,
     feederHasGround: true,
-    supplyGroundSize: '6',
+    supplyGroundSize: groundFor(yardstick, ratingA, 'cu'),
     supplyGroundMetal: 'cu',
     ...(reader.value(panel, 'mainThrows') !== undefined && { mainThrows: 1 }),
   });

@@ -1,21 +1,8 @@
-import { listed } from '../../../vocabulary/phrases';
+import { runsOf } from '../../../vocabulary/phrases';
 import type { DeviceView } from '../../../installation/panel/views';
 import { met, notKnown, notMet } from '../condition';
 import type { Condition } from '../remedy';
 import type { Situation } from '../situation';
-
-/** "17 to 20", "3, 5". */
-export function runsOf(numbers: readonly number[]): string {
-  const sorted = [...new Set(numbers)].sort((a, b) => a - b);
-  const parts: string[] = [];
-  for (let at = 0; at < sorted.length; at += 1) {
-    const start = at;
-    while (sorted[at + 1] === sorted[at]! + 1) at += 1;
-    if (at - start >= 2) parts.push(`${sorted[start]} to ${sorted[at]}`);
-    else parts.push(...sorted.slice(start, at + 1).map(String));
-  }
-  return listed(parts);
-}
 
 /** The label allows a tandem where a device stands. */
 export function tandemAllowed(here: Situation, device: DeviceView): Condition {

@@ -4,6 +4,7 @@ import { takeOutDevice } from '../../../fieldwork/recording/take-out-device';
 import { terminalRef } from '../../../record/entries/thing-types';
 import type { DeviceView } from '../../../installation/panel/views';
 import { newDevice } from '../panel-work/moves';
+import { groundFor } from '../panel-work/supply';
 import { whole } from '../panel-work/whole';
 import { defineRemedy } from '../remedy';
 import type { PanelSituation } from '../situation';
@@ -53,7 +54,7 @@ const movable = ({ panel, reader }: PanelSituation): DeviceView[] => {
 
 function moveToNewPanel(
   work: Work,
-  { panel }: PanelSituation,
+  { panel, yardstick }: PanelSituation,
   going: readonly DeviceView[],
 ): string | undefined {
   const id = work.newId();
@@ -92,7 +93,7 @@ function moveToNewPanel(
       supplySize: '6',
       supplyMetal: 'cu',
       supplyNeutralSize: '6',
-      supplyGroundSize: '10',
+      supplyGroundSize: groundFor(yardstick, feederA, 'cu'),
       supplyGroundMetal: 'cu',
       feederHasGround: true,
       separateBuilding: false,

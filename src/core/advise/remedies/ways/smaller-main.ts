@@ -11,8 +11,7 @@ export const smallerMain: Ways = (here) => {
   );
   const ratingA = here.yardstick.standardRatingsA.findLast((one) => one <= limit);
   if (!Number.isFinite(limit) || ratingA === undefined) return [];
-  const demand =
-    panelDemands(here.site, here.panel, here.yardstick).demands?.map((one) => one.amps) ?? [];
+  const demand = panelDemands(here.site, here.panel, here.yardstick).demands.map((one) => one.amps);
   return one(here, (work) => setMain(work, here, ratingA), {
     says: `A main of ${ratingA} A`,
     conditions: [

@@ -1,4 +1,4 @@
-import { listed } from '../../../vocabulary/phrases';
+import { runsOf } from '../../../vocabulary/phrases';
 import type { DevicePlace } from '../../check/places';
 import { panelPlace } from '../../check/places';
 import type { Outcome, Place, Scene } from '../../check/rule';
@@ -68,7 +68,7 @@ function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Out
     data: {
       what: whatWords(device.form),
       label: device.label,
-      allowed: allowed.value.length ? runs(allowed.value) : 'none',
+      allowed: allowed.value.length ? runsOf(allowed.value) : 'none',
     },
     facts: [allowed, ...site.reader.facts(device.id, 'form')],
   };
@@ -110,17 +110,3 @@ function checkCount({ site, panel, settings }: Scene): Outcome {
 const halfSize: ReadonlySet<string> = new Set(['tandem', 'quad', 'quad-separate', 'half']);
 const whatWords = (form: string) =>
   form === 'tandem' ? 'Tandem' : form === 'half' ? 'Half-width breaker' : 'Quad';
-
-/** "17 to 24", "3, 5 and 17 to 20" */
-function runs(numbers: readonly number[]): string {
-  const sorted = [...new Set(numbers)].sort((a, b) => a - b);
-  const parts: string[] = [];
-  for (let i = 0; i < sorted.length; i += 1) {
-    const start = i;
-    while (sorted[i + 1] === sorted[i]! + 1) i += 1;
-    parts.push(
-      i - start >= 2 ? `${sorted[start]} to ${sorted[i]}` : sorted.slice(start, i + 1).join(', '),
-    );
-  }
-  return listed(parts);
-}
