@@ -1,27 +1,35 @@
 import loadHighs from 'highs';
-import type { Highs } from 'highs';
 import { workOut } from '@/core';
 import type { PlanAnswer, PlanQuestion } from '@/core';
 
-export type PlanSays = PlanAnswer | { kind: 'trouble'; message: string };
+/** Ready once the solver is loaded; then a question’s answer piece by piece. */
+export type PlanSays =
+  | { kind: 'ready' }
+  | { kind: 'unready'; message: string }
+  | PlanAnswer
+  | { kind: 'trouble'; message: string };
 
 /** The solver is loaded once; its program comes from this server. */
-let solver: Promise<Highs> | undefined;
-
-async function load(): Promise<Highs> {
+async function load() {
   const response = await fetch('/api/solver');
   if (!response.ok) throw new Error(`the solver could not be fetched: ${response.status}`);
   return loadHighs({ wasmBinary: await response.arrayBuffer() });
 }
 
 const say = (says: PlanSays) => self.postMessage(says);
+const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+const solver = load();
+void solver.then(
+  () => say({ kind: 'ready' }),
+  (error: unknown) => say({ kind: 'unready', message: messageOf(error) }),
+);
 
 /** Works plans out off the page’s own thread; ending the worker cancels it. */
 self.onmessage = async ({ data }: MessageEvent<PlanQuestion>) => {
   try {
-    for (const answer of workOut(await (solver ??= load()), data)) say(answer);
+    for (const answer of workOut(await solver, data)) say(answer);
   } catch (error) {
-    solver = undefined;
-    say({ kind: 'trouble', message: error instanceof Error ? error.message : String(error) });
+    say({ kind: 'trouble', message: messageOf(error) });
   }
 };

@@ -21,6 +21,9 @@ class WorkerHere {
   onmessage: ((event: { data: unknown }) => void) | undefined;
   onerror: unknown;
   private ended = false;
+  constructor() {
+    queueMicrotask(() => this.onmessage?.({ data: { kind: 'ready' } }));
+  }
   terminate() {
     this.ended = true;
   }

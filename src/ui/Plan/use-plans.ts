@@ -1,8 +1,8 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
+import { PlanWorker } from '@/client/plans/plan-worker';
 import type { FindingWays, LookWorth, PlanName, PlanQuestion, PlanView } from '@/core';
-import type { PlanSays } from '@/workers/plan';
 
 /** Plans as far as they are worked out. */
 export interface Plans {
@@ -39,67 +39,45 @@ export function usePlans(question: PlanQuestion): Plans & {
 } {
   const [plans, setPlans] = useState(nothing);
   const [ended, setEnded] = useState<PlanQuestion>();
-  const worker = useRef<Worker>(undefined);
-  const busy = useRef(false);
-  const end = useCallback(() => {
-    worker.current?.terminate();
-    worker.current = undefined;
-    busy.current = false;
-  }, []);
+  const [worker] = useState(() => new PlanWorker());
   useEffect(() => {
-    // One that is idle keeps its solver; one that works on something else is ended.
-    if (busy.current) end();
-    const asked = (worker.current ??= new Worker(
-      new URL('../../workers/plan.ts', import.meta.url),
-      { type: 'module' },
-    ));
-    busy.current = true;
     let points: PlanView[] = [];
-    asked.onmessage = ({ data }: MessageEvent<PlanSays>) => {
-      if (data.kind === 'end' || data.kind === 'trouble') {
-        busy.current = false;
-        setEnded(question);
-      }
+    worker.ask(question, (says) => {
+      if (says.kind === 'end' || says.kind === 'trouble') setEnded(question);
       setPlans((before) => {
-        switch (data.kind) {
+        switch (says.kind) {
           case 'ways':
-            return { ...before, ways: data.ways };
+            return { ...before, ways: says.ways };
           case 'named':
             return {
               ...before,
               known: true,
-              named: data.plans,
-              without: data.without,
-              none: data.none,
-              objections: data.objections,
+              named: says.plans,
+              without: says.without,
+              none: says.none,
+              objections: says.objections,
               points: [],
               looks: [],
             };
           case 'point':
-            points = [...points, data.plan];
+            points = [...points, says.plan];
             return { ...before, points };
           case 'looks':
-            return { ...before, looks: data.worth };
+            return { ...before, looks: says.worth };
           case 'end':
             return { ...before, trouble: undefined };
           case 'trouble':
-            return { ...before, trouble: data.message };
+            return { ...before, trouble: says.message };
         }
       });
-    };
-    asked.onerror = ({ message }) => {
-      end();
-      setEnded(question);
-      setPlans((before) => ({ ...before, trouble: message || 'no plan came' }));
-    };
-    asked.postMessage(question);
-  }, [question, end]);
-  useEffect(() => end, [end]);
+    });
+  }, [question, worker]);
+  useEffect(() => () => worker.end(), [worker]);
   return {
     ...plans,
     working: ended !== question,
     cancel: () => {
-      end();
+      worker.cancel();
       setEnded(question);
     },
   };
