@@ -82,6 +82,7 @@ const core = [
     folders: {
       remedies: 'one way to mend a file: conditions, parts, and the entries it would leave',
       choosing: 'least money at each risk, exactly',
+      placing: 'where everything goes in a panel, exactly',
       planning: 'named plans of an inspection and the front they lie on',
     },
   },

@@ -11,7 +11,7 @@ import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
 import { freePort, signInCookie, startServer } from '../server';
 
-jest.setTimeout(240_000);
+jest.setTimeout(400_000);
 
 const [, organisation] = demoOrganisations;
 const [member] = organisation.members;

@@ -88,9 +88,15 @@ export async function tabTo(
   key: 'Tab' | 'Shift+Tab' = 'Tab',
 ): Promise<void> {
   await expect(target.first()).toBeAttached();
+  // Looked up once: to find a name among all names of a panel costs more than the press.
+  let found = await target.first().elementHandle();
   for (let presses = 0; presses < 160; presses += 1) {
-    if (await target.first().evaluate((element) => element === document.activeElement)) return;
-    await page.keyboard.press(key);
+    const is = await found?.evaluate((element) =>
+      element.isConnected ? element === document.activeElement : undefined,
+    );
+    if (is) return;
+    if (is === undefined) found = await target.first().elementHandle();
+    else await page.keyboard.press(key);
   }
   throw new Error(`Tab does not reach ${target}`);
 }
