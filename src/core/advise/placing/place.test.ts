@@ -5,7 +5,7 @@ import loadHighs from 'highs';
 import { anyPlacement } from '../../testing/any-placement';
 import type { Piece, Placement, PlacementProblem, SpotKey } from './placement-problem';
 import { anchorsOf, areBeside, covered, pairAllowed } from './placement-problem';
-import { place } from './place';
+import { even, place } from './place';
 
 let highs: Highs;
 beforeAll(async () => {
@@ -148,8 +148,8 @@ describe('placing', () => {
         expect(placement).toBeDefined();
         expect(faultsOf(problem, placement!)).toEqual([]);
         expect(placement!.imbalance).toBe(imbalanceOf(problem, placement!.at));
-        const { minutes, imbalance } = placement!;
-        expect({ minutes, imbalance }).toEqual(best);
+        expect(placement!.minutes).toBe(best.minutes);
+        expect(Math.max(even, placement!.imbalance)).toBe(Math.max(even, best.imbalance));
       }),
       { numRuns: 400, seed: 20261129 },
     );

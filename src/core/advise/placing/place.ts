@@ -1,236 +1,327 @@
-import type { Highs, Model } from 'highs';
-import type { Placement, PlacementProblem, Spot, SpotKey } from './placement-problem';
+import type { Highs } from 'highs';
+import type { Piece, Placement, PlacementProblem, Spot, SpotKey } from './placement-problem';
 import { anchorsOf, areBeside, covered, pairAllowed } from './placement-problem';
+import type { Terms } from './program';
+import { Program } from './program';
 
 /** Seconds the balance may take; with more freedom than that the best found counts. */
-const balanceSeconds = 2;
+const balanceSeconds = 1;
 
-type Terms = [variable: number, coefficient: number][];
+/** Half amps within which legs are even: the clamp reads no finer. */
+export const even = 2;
+
+/** Positions that are all alike to a single breaker: of one section on one leg. */
+const areaOf = ({ section, leg }: Spot) => `${section}|${leg}`;
 
 /**
- * Where everything goes: the least minutes of moving, then the legs as even as they can be, then the
+ * What may become of a single breaker that nothing binds to another: it stays, moves to some position of
+ * an area, or becomes half of a tandem: where it stands, as the first that moves there, or as the second.
+ */
+interface Single {
+  piece: Piece;
+  stays: number | undefined;
+  moves: Map<string, number>;
+  hosts: number | undefined;
+  hostsMoved: Map<string, number>;
+  joins: Map<string, number>;
+}
+
+/**
+ * Where everything goes: the least minutes of moving, then the legs as even as they can be (within an amp is even), then the
  * lowest numbers. Exact by HiGHS; nothing where it cannot be placed. Synchronous: in a worker.
+ * Single breakers are alike but for what they weigh, so they are counted by area and given positions after.
  * @throws where the solver ends without an answer
  */
 export function place(highs: Highs, problem: PlacementProblem): Placement | undefined {
+  const program = new Program(highs);
+  try {
+    return placedBy(program, problem);
+  } finally {
+    program.dispose();
+  }
+}
+
+function placedBy(program: Program, problem: PlacementProblem): Placement | undefined {
   const { pieces, together, tandems, legs } = problem;
   const spots = new Map(problem.spots.map((one) => [one.key, one]));
-  const model = highs.createModel();
-  try {
-    model.options.set({ output_flag: false, mip_rel_gap: 0, mip_abs_gap: 0.49 });
-    const { integer } = highs.constants.variableType;
-    let many = 0;
-    const variable = (upper: number): number => {
-      model.addVar(0, upper);
-      model.changeColIntegrality(many, integer);
-      return many++;
-    };
-    let possible = true;
-    const row = (lower: number, upper: number, terms: Terms) => {
-      if (terms.length > 0) addRow(model, lower, upper, terms);
-      else possible &&= lower <= 0 && upper >= 0;
-    };
+  const usable = problem.spots.filter((one) => one.usable);
+  const areas = new Map(usable.map((one) => [areaOf(one), one]));
+  const bound = new Set(together.flatMap((group) => group.pieces));
 
-    // Where each piece stands whole, and where it is half of a tandem.
-    const whole = new Map<string, Map<SpotKey, number>>();
-    const half = new Map<string, Map<SpotKey, number>>();
-    const tandemSpots =
-      tandems > 0 ? problem.spots.filter(({ tandem, usable }) => tandem && usable) : [];
-    const onSpot = new Map<SpotKey, Terms>();
-    const onLeg = new Map<string, Terms>(legs.map((leg) => [leg, []]));
-    const legOf = (key: SpotKey) => spots.get(key)?.leg;
-    const minutes: Terms = [];
-    const order: Terms = [];
-    const take = (key: SpotKey, at: number) => {
-      const list = onSpot.get(key) ?? [];
-      list.push([at, 1]);
-      onSpot.set(key, list);
-    };
-    const count = (at: number, key: SpotKey, halfAmps: number) => {
-      const leg = legOf(key);
-      if (leg !== undefined && halfAmps > 0) onLeg.get(leg)?.push([at, halfAmps]);
-    };
-    for (const piece of pieces) {
-      const at = new Map(anchorsOf(piece, spots).map((key) => [key, variable(1)]));
-      whole.set(piece.id, at);
-      for (const [key, one] of at) {
-        covered(key, piece.rows).forEach((under, step) => {
-          take(under, one);
-          count(one, under, piece.halfAmps[step] ?? 0);
-        });
-        if (piece.from !== undefined && key !== piece.from) minutes.push([one, piece.minutes]);
-        if (key !== piece.from) order.push([one, spots.get(key)!.number]);
-      }
-      const halves = new Map<SpotKey, number>();
-      if (piece.halvesAs !== undefined)
-        for (const { key, number, leg } of tandemSpots) {
-          if (piece.legs !== undefined && !piece.legs.includes(leg)) continue;
-          const one = variable(1);
-          halves.set(key, one);
-          count(one, key, piece.halfAmps[0] ?? 0);
-          if (key !== piece.from) {
-            minutes.push([one, piece.minutes]);
-            order.push([one, number]);
-          }
-        }
-      half.set(piece.id, halves);
-      row(
-        1,
-        1,
-        [...at.values(), ...halves.values()].map((one): [number, number] => [one, 1]),
+  const minutes: Terms = [];
+  const order: Terms = [];
+  const onSpot = new Map<SpotKey, Terms>();
+  const onLeg = new Map<string, Terms>(legs.map((leg) => [leg, []]));
+  const take = (key: SpotKey, at: number) => onSpot.set(key, [...(onSpot.get(key) ?? []), [at, 1]]);
+  const weigh = (leg: string | undefined, at: number, halfAmps: number) => {
+    if (leg !== undefined && halfAmps > 0) onLeg.get(leg)?.push([at, halfAmps]);
+  };
+
+  const anchored = new Map<string, Map<SpotKey, number>>();
+  const singles: Single[] = [];
+  for (const piece of pieces)
+    if (piece.rows === 1 && !piece.halfSize && !bound.has(piece.id)) singles.push(single(piece));
+    else anchored.set(piece.id, anchor(piece));
+
+  function anchor(piece: Piece): Map<SpotKey, number> {
+    const at = new Map(anchorsOf(piece, spots).map((key) => [key, program.variable()]));
+    for (const [key, one] of at) {
+      covered(key, piece.rows).forEach((under, step) => {
+        take(under, one);
+        weigh(spots.get(under)?.leg, one, piece.halfAmps[step] ?? 0);
+      });
+      if (key === piece.from) continue;
+      if (piece.from !== undefined) minutes.push([one, piece.minutes]);
+      order.push([one, spots.get(key)!.number]);
+    }
+    program.row(1, 1, ones([...at.values()]));
+    return at;
+  }
+
+  function single(piece: Piece): Single {
+    const { from, fixed, halvesAs, halfAmps } = piece;
+    const here = from === undefined ? undefined : spots.get(from);
+    const free = [...areas].filter(
+      ([, { leg, section }]) =>
+        !fixed &&
+        (piece.legs === undefined || piece.legs.includes(leg)) &&
+        (piece.section === undefined || piece.section === section),
+    );
+    const moved = () =>
+      new Map(
+        free.map(([area, { leg }]) => {
+          const one = program.variable();
+          weigh(leg, one, halfAmps[0] ?? 0);
+          if (from !== undefined) minutes.push([one, piece.minutes]);
+          return [area, one];
+        }),
       );
+    const staying = (): number => {
+      const one = program.variable();
+      take(from!, one);
+      weigh(here?.leg, one, halfAmps[0] ?? 0);
+      return one;
+    };
+    const halves = tandems > 0 && halvesAs !== undefined && !fixed;
+    const made: Single = {
+      piece,
+      stays: from === undefined ? undefined : staying(),
+      moves: moved(),
+      hosts: halves && here?.usable && here.tandem ? staying() : undefined,
+      hostsMoved: halves ? moved() : new Map(),
+      joins: halves ? moved() : new Map(),
+    };
+    const { stays, moves, hosts, hostsMoved, joins } = made;
+    program.row(
+      1,
+      1,
+      ones([
+        ...[stays, hosts].flatMap((one) => one ?? []),
+        ...[moves, hostsMoved, joins].flatMap((all) => [...all.values()]),
+      ]),
+    );
+    return made;
+  }
+
+  // Positions that moved singles fill, whole or as the first half of a tandem.
+  const filled = new Map<SpotKey, number>();
+  const tandemFilled = new Map<SpotKey, number>();
+  for (const { key, number, tandem } of usable)
+    for (const into of [filled, ...(tandem && tandems > 0 ? [tandemFilled] : [])]) {
+      const one = program.variable();
+      into.set(key, one);
+      take(key, one);
+      order.push([one, number]);
     }
-    const made: Terms = [];
-    for (const { key } of tandemSpots) {
-      const tandem = variable(1);
-      made.push([tandem, 1]);
-      take(key, tandem);
-      const holds = pieces.flatMap(({ id, halvesAs }) => {
-        const one = half.get(id)!.get(key);
-        return one === undefined ? [] : [{ one, ratingA: halvesAs! }];
-      });
-      row(0, 0, [...holds.map(({ one }): [number, number] => [one, 1]), [tandem, -2]]);
-      holds.forEach((a, index) => {
-        for (const b of holds.slice(index + 1))
-          if (!pairAllowed(problem, a.ratingA, b.ratingA))
-            row(0, 1, [
-              [a.one, 1],
-              [b.one, 1],
-            ]);
-      });
-    }
-    if (tandems > 0) row(tandems, tandems, made);
-    for (const terms of onSpot.values()) if (terms.length > 1) row(0, 1, terms);
-    for (const { pieces: group, beside } of together) {
-      for (const leg of legs)
-        row(
-          0,
-          1,
-          group.flatMap((id) =>
-            [...whole.get(id)!]
-              .filter(([key]) => legOf(key) === leg)
-              .map(([, one]): [number, number] => [one, 1]),
-          ),
+  const of = (all: ReadonlyMap<SpotKey, number>, area: string) =>
+    [...all].flatMap(([key, one]) => (areaOf(spots.get(key)!) === area ? [one] : []));
+  const hostsIn = (area: string) => [
+    ...singles.flatMap(({ hosts, piece }) =>
+      hosts !== undefined && areaOf(spots.get(piece.from!)!) === area
+        ? [{ one: hosts, piece }]
+        : [],
+    ),
+    ...singles.flatMap(({ hostsMoved, piece }) => {
+      const one = hostsMoved.get(area);
+      return one === undefined ? [] : [{ one, piece }];
+    }),
+  ];
+  const joining = (area: string) =>
+    singles.flatMap(({ joins, piece }) => {
+      const one = joins.get(area);
+      return one === undefined ? [] : [{ one, piece }];
+    });
+  const flows: { area: string; host: number; joins: number; one: number }[] = [];
+  for (const area of areas.keys()) {
+    const movers = singles.flatMap(({ moves }) => moves.get(area) ?? []);
+    program.row(0, 0, [...ones(movers), ...ones(of(filled, area), -1)]);
+    if (tandems === 0) continue;
+    const moved = singles.flatMap(({ hostsMoved }) => hostsMoved.get(area) ?? []);
+    program.row(0, 0, [...ones(moved), ...ones(of(tandemFilled, area), -1)]);
+    // Of each rating as many first halves as second ones that may stand with them.
+    const ratings = [...new Set(singles.flatMap(({ piece }) => piece.halvesAs ?? []))];
+    const pairs = ratings.flatMap((host) =>
+      ratings
+        .filter((joins) => pairAllowed(problem, host, joins))
+        .map((joins) => ({ area, host, joins, one: program.variable(tandems) })),
+    );
+    flows.push(...pairs);
+    for (const rating of ratings) {
+      const rated = (all: { one: number; piece: Piece }[]) =>
+        ones(all.filter(({ piece }) => piece.halvesAs === rating).map(({ one }) => one));
+      const by = (side: 'host' | 'joins') =>
+        ones(
+          pairs.filter((pair) => pair[side] === rating).map(({ one }) => one),
+          -1,
         );
-      if (!beside) continue;
-      // Each has another of the group next to it.
-      for (const id of group)
-        for (const [key, one] of whole.get(id)!)
-          row(-Infinity, 0, [
-            [one, 1],
-            ...group
+      program.row(0, 0, [...rated(hostsIn(area)), ...by('host')]);
+      program.row(0, 0, [...rated(joining(area)), ...by('joins')]);
+    }
+  }
+  if (tandems > 0) program.row(tandems, tandems, ones(flows.map(({ one }) => one)));
+  for (const terms of onSpot.values()) program.row(0, 1, terms);
+  for (const { pieces: group, beside } of together) {
+    for (const leg of legs)
+      program.row(
+        0,
+        1,
+        ones(
+          group.flatMap((id) =>
+            [...anchored.get(id)!].flatMap(([key, one]) =>
+              spots.get(key)?.leg === leg ? [one] : [],
+            ),
+          ),
+        ),
+      );
+    if (!beside) continue;
+    // Each has another of the group next to it.
+    for (const id of group)
+      for (const [key, one] of anchored.get(id)!)
+        program.row(-Infinity, 0, [
+          [one, 1],
+          ...ones(
+            group
               .filter((other) => other !== id)
               .flatMap((other) =>
-                [...whole.get(other)!]
-                  .filter(([near]) => areBeside(near, key))
-                  .map(([, beside]): [number, number] => [beside, -1]),
+                [...anchored.get(other)!].flatMap(([near, at]) =>
+                  areBeside(near, key) ? [at] : [],
+                ),
               ),
-          ]);
-    }
+            -1,
+          ),
+        ]);
+  }
 
-    if (!possible) return undefined;
-    if (many === 0) return read(problem, [], whole, half, spots);
-    const least = solve(highs, model, many, minutes);
-    if (!least) return undefined;
-    row(-Infinity, least.value + 1e-6, minutes);
-    const weighed = [...onLeg.values()].filter((terms) => terms.length > 0).length > 0;
-    let best = least;
-    if (weighed) {
-      const total = pieces.reduce(
-        (sum, { halfAmps }) => sum + halfAmps.reduce((a, b) => a + b, 0),
-        0,
+  let best = program.least(minutes);
+  if (!best) return undefined;
+  program.row(-Infinity, best.sum, minutes);
+  if ([...onLeg.values()].some((terms) => terms.length > 0)) {
+    best = evenLegs(program, problem, onLeg) ?? best;
+  }
+  best = program.least(order, balanceSeconds) ?? best;
+  const chosen = (one: number | undefined) => one !== undefined && best!.values[one] === 1;
+  return read();
+
+  function read(): Placement {
+    const at = new Map<string, SpotKey>();
+    for (const [id, anchors] of anchored)
+      at.set(id, [...anchors].find(([, one]) => chosen(one))![0]);
+    for (const { piece, stays, hosts } of singles)
+      if (chosen(stays) || chosen(hosts)) at.set(piece.id, piece.from!);
+    const made: Placement['tandems'][number][] = [];
+    for (const area of areas.keys()) {
+      const open = (all: ReadonlyMap<SpotKey, number>) =>
+        [...all]
+          .filter(([key, one]) => chosen(one) && areaOf(spots.get(key)!) === area)
+          .map(([key]) => key)
+          .sort(byPlace);
+      const inOrder = (some: readonly Piece[]) =>
+        [...some].sort((a, b) => byPlace(a.from ?? '', b.from ?? ''));
+      // In the order they stood, so that wires cross as little as may be.
+      const give = (some: readonly Piece[], to: readonly SpotKey[]) =>
+        inOrder(some).forEach(({ id }, index) => at.set(id, to[index]!));
+      const that = (of: (one: Single) => number | undefined) =>
+        singles.filter((one) => chosen(of(one))).map(({ piece }) => piece);
+      give(
+        that(({ moves }) => moves.get(area)),
+        open(filled),
       );
-      // On two legs the difference is even where the sum is: half of it is what is counted.
-      const two = legs.length === 2;
-      const unit = two ? 2 : 1;
-      const odd = two ? total % 2 : 0;
-      const apart = variable(total);
-      for (const a of legs)
-        for (const b of legs)
-          if (a !== b) row(-odd, Infinity, [[apart, unit], ...minus(onLeg.get(a)!, onLeg.get(b)!)]);
-      model.options.set({ time_limit: balanceSeconds });
-      const even = solve(highs, model, many, [[apart, 1]]);
-      if (even) {
-        best = even;
-        row(-Infinity, Math.round(even.value), [[apart, 1]]);
-      }
+      give(
+        that(({ hostsMoved }) => hostsMoved.get(area)),
+        open(tandemFilled),
+      );
+      const hosts = inOrder(
+        hostsIn(area)
+          .filter(({ one }) => chosen(one))
+          .map(({ piece }) => piece),
+      );
+      const joins = inOrder(that((one) => one.joins.get(area)));
+      for (const flow of flows)
+        for (let left = flow.area === area ? best!.values[flow.one]! : 0; left > 0; left -= 1) {
+          const upper = takeOut(hosts, ({ halvesAs }) => halvesAs === flow.host);
+          const lower = takeOut(joins, ({ halvesAs }) => halvesAs === flow.joins);
+          const spot = at.get(upper.id)!;
+          at.set(lower.id, spot);
+          made.push({ spot, upper: upper.id, lower: lower.id });
+        }
     }
-    best = solve(highs, model, many, order) ?? best;
-    return read(problem, best.values, whole, half, spots);
-  } finally {
-    model.dispose();
+    return { at, tandems: made, ...figuresOf(problem, spots, at) };
   }
 }
 
-/** b − a, as terms of one row. */
-const minus = (a: Terms, b: Terms): Terms => [
-  ...a.map(([at, amount]): [number, number] => [at, -amount]),
-  ...b,
-];
+const ones = (variables: readonly number[], coefficient = 1): Terms =>
+  variables.map((one) => [one, coefficient]);
 
-function addRow(model: Model, lower: number, upper: number, terms: Terms): void {
-  const sums = new Map<number, number>();
-  for (const [at, coefficient] of terms) sums.set(at, (sums.get(at) ?? 0) + coefficient);
-  model.addRow(lower, upper, {
-    indices: [...sums.keys()],
-    values: [...sums.values()],
-  });
+const columnAndRow = /^c(\d+)r(\d+)$/;
+const byPlace = (a: SpotKey, b: SpotKey): number => {
+  const [x, y] = [columnAndRow.exec(a), columnAndRow.exec(b)];
+  if (!x || !y) return Number(!x) - Number(!y);
+  return Number(x[1]) - Number(y[1]) || Number(x[2]) - Number(y[2]);
+};
+
+function takeOut(from: Piece[], is: (piece: Piece) => boolean): Piece {
+  const index = from.findIndex(is);
+  return from.splice(index, 1)[0]!;
 }
 
-function solve(
-  highs: Highs,
-  model: Model,
-  many: number,
-  terms: Terms,
-): { value: number; values: ArrayLike<number> } | undefined {
-  const weights = new Float64Array(many);
-  for (const [at, weight] of terms) weights[at]! += weight;
-  weights.forEach((weight, at) => model.changeColCost(at, weight));
-  model.clearSolver();
-  model.run();
-  const status = model.getModelStatus();
-  const { optimal, infeasible, timeLimit } = highs.constants.modelStatus;
-  if (status === infeasible) return undefined;
-  if (status !== optimal && status !== timeLimit)
-    throw new Error(`the solver ended with status ${status}`);
-  const values = Float64Array.from(model.getSolution().colValue, Math.round);
-  return { value: weights.reduce((sum, weight, at) => sum + weight * values[at]!, 0), values };
-}
-
-function read(
+/** The legs as even as the rows still allow. */
+function evenLegs(
+  program: Program,
   { pieces, legs }: PlacementProblem,
-  values: ArrayLike<number>,
-  whole: ReadonlyMap<string, ReadonlyMap<SpotKey, number>>,
-  half: ReadonlyMap<string, ReadonlyMap<SpotKey, number>>,
+  onLeg: ReadonlyMap<string, Terms>,
+) {
+  const total = pieces.reduce((sum, { halfAmps }) => sum + halfAmps.reduce((a, b) => a + b, 0), 0);
+  // On two legs the difference is even where the sum is: half of it is what is counted.
+  const unit = legs.length === 2 ? 2 : 1;
+  const odd = legs.length === 2 ? total % 2 : 0;
+  const apart = program.variable(Math.max(total, even), even / unit);
+  for (const a of legs)
+    for (const b of legs)
+      if (a !== b)
+        program.row(-odd, Infinity, [
+          [apart, unit],
+          ...onLeg.get(a)!.map(([at, amount]): [number, number] => [at, -amount]),
+          ...onLeg.get(b)!,
+        ]);
+  const least = program.least([[apart, 1]], balanceSeconds);
+  if (least) program.row(-Infinity, least.sum, [[apart, 1]]);
+  return least;
+}
+
+function figuresOf(
+  { pieces, legs }: PlacementProblem,
   spots: ReadonlyMap<SpotKey, Spot>,
-): Placement {
-  const at = new Map<string, SpotKey>();
-  const halves = new Map<SpotKey, string[]>();
+  at: ReadonlyMap<string, SpotKey>,
+): Pick<Placement, 'minutes' | 'imbalance'> {
   const loads = new Map(legs.map((leg) => [leg, 0]));
   let minutes = 0;
-  for (const piece of pieces) {
-    const chosen = (of: ReadonlyMap<SpotKey, number>) =>
-      [...of].find(([, one]) => values[one] === 1)?.[0];
-    const stands = chosen(whole.get(piece.id)!);
-    const key = stands ?? chosen(half.get(piece.id)!)!;
-    at.set(piece.id, key);
-    if (stands === undefined) halves.set(key, [...(halves.get(key) ?? []), piece.id]);
-    if (piece.from !== undefined && key !== piece.from) minutes += piece.minutes;
-    covered(key, stands === undefined ? 1 : piece.rows).forEach((under, step) => {
+  for (const { id, from, rows, halfAmps, minutes: own } of pieces) {
+    const key = at.get(id)!;
+    if (from !== undefined && key !== from) minutes += own;
+    covered(key, rows).forEach((under, step) => {
       const leg = spots.get(under)?.leg;
-      if (leg !== undefined) loads.set(leg, (loads.get(leg) ?? 0) + (piece.halfAmps[step] ?? 0));
+      if (leg !== undefined) loads.set(leg, (loads.get(leg) ?? 0) + (halfAmps[step] ?? 0));
     });
   }
-  const staysAt = (id: string, spot: SpotKey) =>
-    pieces.find((one) => one.id === id)!.from === spot ? 0 : 1;
-  return {
-    at,
-    // What stands there already keeps the upper half.
-    tandems: [...halves].map(([spot, two]) => {
-      const [upper, lower] = [...two].sort((a, b) => staysAt(a, spot) - staysAt(b, spot));
-      return { spot, upper: upper!, lower: lower! };
-    }),
-    minutes,
-    imbalance: Math.max(...loads.values()) - Math.min(...loads.values()),
-  };
+  return { minutes, imbalance: Math.max(...loads.values()) - Math.min(...loads.values()) };
 }
