@@ -18,7 +18,7 @@ const shared = {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/tests/set-up/empty.ts',
   },
-  setupFiles: ['<rootDir>/tests/set-up/browser.ts'],
+  setupFiles: ['<rootDir>/tests/set-up/settle-contexts.ts', '<rootDir>/tests/set-up/browser.ts'],
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.data/'],
 };
 

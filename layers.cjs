@@ -80,9 +80,9 @@ const core = [
     room: 'advise',
     is: 'what to mend and what it costs, proven by judging the panel as it would be',
     folders: {
+      placing: 'where everything goes in a panel, exactly',
       remedies: 'one way to mend a file: conditions, parts, and the entries it would leave',
       choosing: 'least money at each risk, exactly',
-      placing: 'where everything goes in a panel, exactly',
       planning: 'named plans of an inspection and the front they lie on',
     },
   },

@@ -150,3 +150,36 @@ const loadAt = (made: Bench, number: number) => circuitAt(made, number).loads[0]
 
 const describeCircuit = (made: Bench, number: number, facts: Facts) =>
   made.facts(facts, circuitAt(made, number).id);
+
+/** Case 7: two free positions apart, no tandem allowed, a 240 V circuit wanted. */
+export function freeApart(): Logbook {
+  const made = inOrder({ labelTandemPositions: [], peakLegA: 40, peakOver: 'year' }).lines(
+    'main 100 @tarnholt',
+    ...singles(range(1, 20).filter((number) => ![5, 14].includes(number))),
+    '5 covered',
+    '14 covered',
+  );
+  wantHeater(made);
+  return made.book;
+}
+
+/** Case 8: the same between two-pole breakers. */
+export function freeBetweenPairs(): Logbook {
+  const pairs = ['1+3', '7+9', '11+13', '15+17', '2+4', '6+8', '10+12', '16+18'];
+  const made = inOrder({ labelTandemPositions: [], peakLegA: 40, peakOver: 'year' }).lines(
+    'main 100 @tarnholt',
+    ...pairs.map((at) => `${at} 30 10cu:b/10cu:r m1 @tarnholt in:nm tied pair ${at}`),
+    ...singles([19, 20]),
+    '5 covered',
+    '14 covered',
+  );
+  wantHeater(made);
+  return made.book;
+}
+
+const wantHeater = (made: Bench) =>
+  made.book.add('wish', 'heater', 'site', {
+    wishKind: 'circuit-240',
+    wishA: 20,
+    wishPanel: 'panel',
+  });

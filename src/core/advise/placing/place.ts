@@ -1,6 +1,6 @@
 import type { Highs } from 'highs';
 import type { Piece, Placement, PlacementProblem, Spot, SpotKey } from './placement-problem';
-import { anchorsOf, areBeside, covered, pairAllowed } from './placement-problem';
+import { anchorsOf, areBeside, covered, pairAllowed, wireWay } from './placement-problem';
 import type { Terms } from './program';
 import { Program } from './program';
 
@@ -28,7 +28,7 @@ interface Single {
 
 /**
  * Where everything goes: the least minutes of moving, then the legs as even as they can be (within an amp is even), then the
- * lowest numbers. Exact by HiGHS; nothing where it cannot be placed. Synchronous: in a worker.
+ * shortest ways for the wires. Exact by HiGHS; nothing where it cannot be placed. Synchronous: in a worker.
  * Single breakers are alike but for what they weigh, so they are counted by area and given positions after.
  * @throws where the solver ends without an answer
  */
@@ -45,6 +45,7 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
   const { pieces, together, tandems, legs } = problem;
   const spots = new Map(problem.spots.map((one) => [one.key, one]));
   const usable = problem.spots.filter((one) => one.usable);
+  const tandemSpots = usable.filter(({ tandem }) => tandem);
   const areas = new Map(usable.map((one) => [areaOf(one), one]));
   const bound = new Set(together.flatMap((group) => group.pieces));
 
@@ -60,7 +61,8 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
   const anchored = new Map<string, Map<SpotKey, number>>();
   const singles: Single[] = [];
   for (const piece of pieces)
-    if (piece.rows === 1 && !piece.halfSize && !bound.has(piece.id)) singles.push(single(piece));
+    if (piece.rows === 1 && !piece.halfSize && !piece.only && !bound.has(piece.id))
+      singles.push(single(piece));
     else anchored.set(piece.id, anchor(piece));
 
   function anchor(piece: Piece): Map<SpotKey, number> {
@@ -72,7 +74,9 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
       });
       if (key === piece.from) continue;
       if (piece.from !== undefined) minutes.push([one, piece.minutes]);
-      order.push([one, spots.get(key)!.number]);
+      const origin = piece.from ?? piece.near;
+      const way = origin === undefined ? 0 : wireWay(origin, key);
+      order.push([one, 100 * way + spots.get(key)!.number]);
     }
     program.row(1, 1, ones([...at.values()]));
     return at;
@@ -87,12 +91,20 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
         (piece.legs === undefined || piece.legs.includes(leg)) &&
         (piece.section === undefined || piece.section === section),
     );
-    const moved = () =>
+    const moved = (to: readonly Spot[]) =>
       new Map(
         free.map(([area, { leg }]) => {
           const one = program.variable();
           weigh(leg, one, halfAmps[0] ?? 0);
-          if (from !== undefined) minutes.push([one, piece.minutes]);
+          if (from !== undefined) {
+            minutes.push([one, piece.minutes]);
+            const ways = to.flatMap((spot) =>
+              spot.key !== from && areaOf(spot) === area ? wireWay(from, spot.key) : [],
+            );
+            // On its own leg by choice: then nobody's neutral carries more than before.
+            const across = here !== undefined && here.leg !== leg ? 150 : 0;
+            order.push([one, 100 * Math.min(99, ...ways) + across]);
+          }
           return [area, one];
         }),
       );
@@ -106,10 +118,10 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
     const made: Single = {
       piece,
       stays: from === undefined ? undefined : staying(),
-      moves: moved(),
+      moves: moved(usable),
       hosts: halves && here?.usable && here.tandem ? staying() : undefined,
-      hostsMoved: halves ? moved() : new Map(),
-      joins: halves ? moved() : new Map(),
+      hostsMoved: halves ? moved(tandemSpots) : new Map(),
+      joins: halves ? moved(tandemSpots) : new Map(),
     };
     const { stays, moves, hosts, hostsMoved, joins } = made;
     program.row(
@@ -250,16 +262,27 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
         that(({ hostsMoved }) => hostsMoved.get(area)),
         open(tandemFilled),
       );
-      const hosts = inOrder(
-        hostsIn(area)
-          .filter(({ one }) => chosen(one))
-          .map(({ piece }) => piece),
-      );
+      const movedHosts = that(({ hostsMoved }) => hostsMoved.get(area));
+      // Any that stays on a position for tandems may be joined: the nearest of the wanted rating is.
+      const hosts = [
+        ...movedHosts,
+        ...singles
+          .filter(({ stays, hosts }) => hosts !== undefined && (chosen(stays) || chosen(hosts)))
+          .map(({ piece }) => piece)
+          .filter(({ from }) => areaOf(spots.get(from!)!) === area),
+      ];
       const joins = inOrder(that((one) => one.joins.get(area)));
       for (const flow of flows)
         for (let left = flow.area === area ? best!.values[flow.one]! : 0; left > 0; left -= 1) {
-          const upper = takeOut(hosts, ({ halvesAs }) => halvesAs === flow.host);
           const lower = takeOut(joins, ({ halvesAs }) => halvesAs === flow.joins);
+          const wanted = hosts
+            .filter(({ halvesAs }) => halvesAs === flow.host)
+            .sort(
+              (a, b) =>
+                Number(movedHosts.includes(b)) - Number(movedHosts.includes(a)) ||
+                wireWay(at.get(a.id)!, lower.from!) - wireWay(at.get(b.id)!, lower.from!),
+            );
+          const upper = takeOut(hosts, (one) => one === wanted[0]);
           const spot = at.get(upper.id)!;
           at.set(lower.id, spot);
           made.push({ spot, upper: upper.id, lower: lower.id });

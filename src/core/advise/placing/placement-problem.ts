@@ -25,14 +25,18 @@ export interface Piece {
   rows: 1 | 2 | 3;
   /** Uppermost position it stands at; undefined: it is new. */
   from: SpotKey | undefined;
+  /** Where its wires come from, of one that has to leave where it stood: the nearer, the better. */
+  near?: SpotKey | undefined;
   /** It is not to be moved. */
   fixed: boolean;
   /** Half-size: it goes only where tandems are allowed. */
   halfSize: boolean;
   /** A single breaker that may become half of a tandem; by its rating, A. */
   halvesAs: number | undefined;
-  /** Legs it may stand on; undefined: any. */
+  /** Legs it may be moved to; undefined: any. */
   legs: readonly string[] | undefined;
+  /** Positions it may be moved to; undefined: any. */
+  only?: ReadonlySet<SpotKey> | undefined;
   /** Section it belongs to; undefined: any. */
   section: string | undefined;
   /** Load of each of its rows, in half amps, whole numbers; 0 where nobody measured or listed it. */
@@ -99,6 +103,7 @@ export function anchorsOf(piece: Piece, spots: ReadonlyMap<SpotKey, Spot>): Spot
           one.usable &&
           (!piece.halfSize || one.tandem) &&
           (piece.legs === undefined || piece.legs.includes(one.leg)) &&
+          (piece.only === undefined || piece.only.has(one.key)) &&
           one.section === (piece.section ?? under[0]!.section),
       ) && legs.size === piece.rows
     );
@@ -114,6 +119,12 @@ export const pairAllowed = (
 ): boolean =>
   ratingPairs === undefined ||
   ratingPairs.some(([low, high]) => low === Math.min(a, b) && high === Math.max(a, b));
+
+/** Rows between two positions; to the other column it is a long way round. */
+export function wireWay(a: SpotKey, b: SpotKey): number {
+  const [[columnA, rowA], [columnB, rowB]] = [parse(a), parse(b)];
+  return Math.abs(rowA - rowB) + (columnA === columnB ? 0 : 12);
+}
 
 /** Positions one above the other. */
 export const areBeside = (a: SpotKey, b: SpotKey): boolean => {

@@ -3,6 +3,7 @@ import type { Finding } from '../../judge/grading/finding';
 import type { Assessment } from '../../judge/assess/assessment';
 import type { Entry } from '../../record/entries/entry';
 import type { Option } from './option';
+import type { Placed } from './placement';
 
 /** Names a plan has on the front. */
 export const planNames = ['least', 'defects', 'lasting', 'defects-alone', 'lasting-alone'] as const;
@@ -29,6 +30,8 @@ export interface Plan {
   /** Points left, by the solver: an order, not a probability. */
   riskLeft: number;
   after: Assessment;
+  /** Where things stand then, of each panel something is put or moved in. */
+  placed: readonly Placed[];
   /** Entries that are not true yet. */
   drafts: readonly Entry[];
   mended: readonly Finding[];

@@ -16,13 +16,17 @@ import type { Plan, PlanName } from './plan';
 import type { Aim, WishNeed } from './problem-of';
 import { problemOf } from './problem-of';
 import type { Objection } from './verify';
-import { objectionTo } from './verify';
+import { nameOf, objectionTo } from './verify';
+import { minutesOfMoves } from './placement';
 import { wishNeeds } from './wish-options';
 import type { Wish } from './wish';
 import { ampsLeft } from './wish';
 
 /** How often the judge may send one point back before it is given up. */
 export const mostObjections = 24;
+
+/** How many choices are placed and priced for one point before the best of them counts. */
+const mostPricedAgain = 8;
 
 export interface Planning {
   ground: Ground;
@@ -118,32 +122,50 @@ export function plansAlong(highs: Highs, prepared: Prepared, aim: Aim, withWishe
     const cuts: Cut[] = [];
     let riskLimit = Infinity;
     for (;;) {
-      const objections: Objection[] = [];
-      let found: Plan | undefined;
-      for (;;) {
-        const points = front(highs, problem, { cuts, riskLimit });
-        const { value } = points.next() as IteratorResult<FrontPoint, void>;
-        points.return(undefined);
-        if (!value) return;
-        const chosen = inOrder(
-          [...value.choice.globalRemedies, ...Object.values(value.choice.byFinding)].flatMap(
-            (id) => byId.get(id) ?? [],
-          ),
-        );
-        const assembled = assemble(ground, chosen);
-        const objection = objectionTo(ground, chosen, assembled);
-        if (!objection && assembled.ok) {
-          found = planOf(prepared, chosen, value, assembled);
-          break;
-        }
-        if (!objection || objections.length >= mostObjections) return;
+      const judged = cheapestJudged(cuts, riskLimit);
+      if (!judged) return;
+      yield judged;
+      if (judged.plan.riskLeft <= 1e-6) return;
+      riskLimit = judged.plan.riskLeft - 0.5;
+    }
+  }
+
+  /**
+   * The cheapest choice within a risk that the rules confirm and that can be placed. Moves the placement
+   * needs cost money the solver did not know of: it is asked on until nothing cheaper than the best is left.
+   */
+  function cheapestJudged(cuts: Cut[], riskLimit: number): Judged | undefined {
+    const objections: Objection[] = [];
+    const seen: Cut[] = [];
+    let best: Plan | undefined;
+    for (;;) {
+      const points = front(highs, problem, { cuts: [...cuts, ...seen], riskLimit });
+      const { value } = points.next() as IteratorResult<FrontPoint, void>;
+      points.return(undefined);
+      if (!value || (best && value.cost >= best.cost.likely - 1e-6)) break;
+      const chosen = inOrder(
+        [...value.choice.globalRemedies, ...Object.values(value.choice.byFinding)].flatMap(
+          (id) => byId.get(id) ?? [],
+        ),
+      );
+      const assembled = assemble(highs, ground, chosen);
+      const objection = objectionTo(highs, ground, chosen, assembled, [...byId.values()]);
+      if (objection) {
+        if (objections.length >= mostObjections) break;
         objections.push(objection);
         cuts.push(objection.cut);
+        continue;
       }
-      yield { plan: found, objections };
-      if (found.riskLeft <= 1e-6) return;
-      riskLimit = found.riskLeft - 0.5;
+      if (!assembled.ok) break;
+      const plan = planOf(prepared, chosen, value, assembled);
+      if (!best || plan.cost.likely < best.cost.likely - 1e-6) best = plan;
+      if (plan.cost.likely <= value.cost + 1e-6 || seen.length >= mostPricedAgain) break;
+      seen.push({
+        together: chosen.map(nameOf),
+        unless: [...byId.values()].filter((one) => !chosen.includes(one)).map(nameOf),
+      });
     }
+    return best && { plan: best, objections };
   }
 }
 
@@ -164,7 +186,7 @@ function planOf(
   { ground, book }: Prepared,
   chosen: readonly Option[],
   { riskLeft, choice }: FrontPoint,
-  { after, drafts }: { after: Plan['after']; drafts: Plan['drafts'] },
+  { after, drafts, placed }: Pick<Plan, 'after' | 'drafts' | 'placed'>,
 ): Plan {
   const before = ground.assessment;
   const standing = standingsIn(after);
@@ -185,7 +207,8 @@ function planOf(
     names: [],
     chosen,
     byFinding,
-    ...costOf(chosen, book),
+    ...costOf([...chosen, ...movesOf(placed)], book),
+    placed,
     riskLeft,
     after,
     drafts,
@@ -198,6 +221,12 @@ function planOf(
         chosen.some(({ leaves, tell }) => leaves.has(key) && tell.some(({ days }) => days > 1)),
     ),
   };
+}
+
+/** Moves that no work itself asks for, as work of their own. */
+function movesOf(placed: Plan['placed']) {
+  const many = placed.reduce((sum, { moved }) => sum + moved.length, 0);
+  return many === 0 ? [] : [{ parts: {}, minutes: minutesOfMoves(many), needsUtility: false }];
 }
 
 /** Aims of the named plans. */

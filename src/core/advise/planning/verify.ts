@@ -1,14 +1,15 @@
+import type { Highs } from 'highs';
 import { standingsIn } from '../../judge/assess/standing';
 import type { Assessment } from '../../judge/assess/assessment';
 import type { Cut } from '../choosing/cut';
 import { choiceName } from '../choosing/cut';
-import { assemble } from './assemble';
+import { assemble, together } from './assemble';
 import type { Assembled } from './assemble';
 import type { Ground } from './build-options';
 import { madeBy } from './build-options';
 import { leftOf } from './left-of';
 import type { Option } from './option';
-import { mendsItsOwnOnly } from './option';
+import { mendsItsOwnOnly, renewsPanel } from './option';
 
 /** Name of an option in the solver: of a finding alone, or of a whole panel. */
 export const nameOf = (option: Option): string =>
@@ -22,15 +23,21 @@ export interface Objection {
 
 /** Judges a choice in its after-state: a refusal, a mending that is none, or something newly made is an objection. */
 export function objectionTo(
+  highs: Highs,
   ground: Ground,
   chosen: readonly Option[],
   assembled: Assembled,
+  options: readonly Option[],
 ): Objection | undefined {
+  if (!assembled.ok && 'panel' in assembled)
+    return withoutPlace(highs, ground, chosen, assembled, options);
   if (!assembled.ok) {
     const { refused, before, because } = assembled;
     const pair = before.find((other) => !agree(ground, [other, refused]));
-    const together = pair ? [pair, refused] : [...before, refused];
-    return { cut: cutOf(together), says: `${refused.says}: ${because}` };
+    return {
+      cut: cutOf(pair ? [pair, refused] : [...before, refused]),
+      says: `${refused.says}: ${because}`,
+    };
   }
   const broken = brokenClaim(ground.assessment, chosen, assembled.after);
   if (!broken) return undefined;
@@ -38,10 +45,35 @@ export function objectionTo(
   return { cut: cutOf(pair ?? chosen), says: broken.says };
 }
 
+/** What takes room in a panel does not go together, unless something that gives room is done as well. */
+function withoutPlace(
+  highs: Highs,
+  ground: Ground,
+  chosen: readonly Option[],
+  { panel, because }: { panel: string; because: string },
+  options: readonly Option[],
+): Objection {
+  const takes = chosen.filter(({ uses, frees }) => (uses.positions ?? frees.positions ?? 0) > 0);
+  const alone = assemble(highs, ground, takes);
+  const gives = options.filter(
+    (option) =>
+      option.panel === panel &&
+      !chosen.includes(option) &&
+      ((option.frees.positions ?? 0) > 0 || renewsPanel.has(option.remedy.id)),
+  );
+  return {
+    cut: {
+      together: (!alone.ok && 'panel' in alone ? takes : chosen).map(nameOf),
+      unless: gives.map(nameOf),
+    },
+    says: because,
+  };
+}
+
 const cutOf = (options: readonly Option[]): Cut => ({ together: options.map(nameOf), unless: [] });
 
 const agree = (ground: Ground, pair: readonly Option[]): boolean => {
-  const assembled = assemble(ground, pair);
+  const assembled = together(ground, pair);
   return assembled.ok && !brokenClaim(ground.assessment, pair, assembled.after);
 };
 

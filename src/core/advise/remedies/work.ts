@@ -17,6 +17,14 @@ import type { Recorded } from '../../fieldwork/recording/recording-bench';
 import { replaceDevice } from '../../fieldwork/recording/replace-device';
 import type { Replacement } from '../../fieldwork/recording/replacement';
 import { deviceOn } from './device-on';
+import type { SpotKey } from '../placing/placement-problem';
+
+/** Two single breakers a work made one tandem of. */
+export interface Condensed {
+  panel: string;
+  stays: string;
+  goes: string;
+}
 
 /** Author and device of entries that are not true yet. */
 export const notYet = 'not-yet';
@@ -31,6 +39,10 @@ export class Work {
   private knownReader: FactReader | undefined;
   private knownSite: SiteView | undefined;
   private refused: string | undefined;
+  /** Devices that go wherever there is room, as far as it fits them: a placement puts them where it is best. */
+  readonly toPlace = new Map<string, ReadonlySet<SpotKey> | undefined>();
+  /** Tandems made of two singles: which two is for a placement to say. */
+  readonly condensed: Condensed[] = [];
 
   constructor(
     private entries: readonly Entry[],
@@ -38,6 +50,8 @@ export class Work {
     private readonly ids: () => string = idsFrom('plan-'),
     /** The entries put together, where that was done already. */
     private readonly before: SiteView = readSite(fold(entries)),
+    /** Pairs a placement chose, in the order they are wanted; none: the first that do. */
+    readonly pairs: readonly Condensed[] = [],
   ) {
     this.start = entries;
     this.inspection = FactReader.wholeOf(before.reader);
@@ -53,8 +67,10 @@ export class Work {
 
   /** The same work going on apart. */
   fork(): Work {
-    const fork = new Work(this.entries, this.ids, this.site);
+    const fork = new Work(this.entries, this.ids, this.site, this.pairs);
     fork.refused = this.refused;
+    for (const [id, fits] of this.toPlace) fork.toPlace.set(id, fits);
+    fork.condensed.push(...this.condensed);
     return fork;
   }
 
@@ -65,6 +81,8 @@ export class Work {
     this.knownReader = fork.knownReader;
     this.knownSite = fork.knownSite;
     this.refused ??= fork.refused;
+    for (const [id, fits] of fork.toPlace) this.toPlace.set(id, fits);
+    this.condensed.splice(0, Infinity, ...fork.condensed);
   }
 
   get site(): SiteView {

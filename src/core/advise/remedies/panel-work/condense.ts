@@ -11,7 +11,10 @@ export interface Pair {
 }
 
 /** Ordinary single breakers with one wire each that no neutral is shared with. */
-function movable({ panel, reader }: PanelSituation): DeviceView[] {
+export function canHalve({
+  panel,
+  reader,
+}: Pick<PanelSituation, 'panel' | 'reader'>): DeviceView[] {
   const shared = new Set(
     panel.multiwires.flatMap(({ hots }) => hots.map(({ device }) => device.id)),
   );
@@ -20,10 +23,13 @@ function movable({ panel, reader }: PanelSituation): DeviceView[] {
   );
   return panel.devices.filter((device) => {
     const protection = reader.value(device.id, 'protection');
+    const tie = reader.value(device.id, 'tie');
     return (
       device.form === 'single-pole' &&
+      !device.isMain &&
       !shared.has(device.id) &&
       !feeds.has(device.id) &&
+      (tie === undefined || tie === 'none') &&
       (protection === undefined || protection === 'ordinary') &&
       device.terminals.every(({ conductors }) => conductors.length <= 1) &&
       device.terminals.every(
@@ -41,7 +47,7 @@ function movable({ panel, reader }: PanelSituation): DeviceView[] {
  */
 export function pairsToCondense(at: PanelSituation, many: number): Pair[] | undefined {
   const allowed = at.reader.value(at.panel.id, 'labelTandemPositions') ?? [];
-  const all = movable(at);
+  const all = canHalve(at);
   const columns = [1, 2] as const;
   const runs = columns.flatMap((column) => {
     const inColumn = all.filter((one) => one.column === column).sort((a, b) => b.row - a.row);
@@ -69,14 +75,19 @@ export function pairsToCondense(at: PanelSituation, many: number): Pair[] | unde
 }
 
 /** Puts both circuits of a pair on one tandem. */
-export function condense(work: Work, panel: PanelView, { stays, goes }: Pair): void {
+export function condense(
+  work: Work,
+  panel: PanelView,
+  { stays, goes }: { stays: Pick<DeviceView, 'id'>; goes: Pick<DeviceView, 'id'> },
+): void {
+  work.condensed.push({ panel: panel.id, stays: stays.id, goes: goes.id });
   const upper = work.device(stays.id)!;
   const lower = work.device(goes.id)!;
   const ratings = [upper.terminals[0]?.handleA ?? 15, lower.terminals[0]?.handleA ?? 15];
   const [wire] = lower.terminals[0]?.conductors ?? [];
   const circuit = lower.terminals[0]?.circuit;
   work.say(lower.id, { takenOut: true });
-  work.say(`${panel.id}/c${goes.column}r${goes.row}`, { opening: 'blanked' });
+  work.say(`${panel.id}/c${lower.column}r${lower.row}`, { opening: 'blanked' });
   renewDevice(work, upper, { form: 'tandem', handleRatingsA: ratings });
   const screw = terminalRef(work.today(upper.id), 2);
   if (wire) work.say(wire.id, { landsOn: screw });

@@ -17,6 +17,10 @@ import type { Situation } from '../situation';
 import type { Work } from '../work';
 import { renewDevice } from './devices';
 import { freePositions } from './room';
+import { makeRoom } from '../../placing/make-room';
+import type { Piece, SpotKey } from '../../placing/placement-problem';
+import { covered } from '../../placing/placement-problem';
+import { branchSection, singleLegs, spotKey, standing } from './pieces';
 
 /** The position of a finding about a position, or under its device. */
 export const positionRefOf = (here: Situation): string | undefined =>
@@ -39,54 +43,79 @@ export const deviceAtPosition = (work: Work, ref: string): DeviceView | undefine
 export const barPosition = (work: Work, ref: string): void =>
   work.say(ref, { opening: 'blanked', barred: true });
 
-/** The first run of free positions of one column, one under the other. */
-export function freeRun(
-  work: Work,
-  panel: string,
-  rows: number,
-  fits: (position: PositionView) => boolean = () => true,
-): PositionView[] | undefined {
-  const free = freePositions(work, panel).filter(fits);
-  for (const first of free) {
-    const run = Array.from({ length: rows }, (_, step) =>
-      free.find(({ column, row }) => column === first.column && row === first.row + step),
-    );
-    if (run.every((one) => one !== undefined)) return run as PositionView[];
-  }
-  return undefined;
-}
-
 /**
- * A run of free positions; where the free ones lie apart, single breakers between them are moved
- * together first. Says why where there is none.
+ * A run of positions for something more, with as few moves of what stands there as can be; those are
+ * made. Says why where it cannot be had.
  */
 export function makeRun(
   work: Work,
   panel: string,
-  rows: number,
-  fits?: (position: PositionView) => boolean,
+  form: FormName,
+  fits: (position: PositionView) => boolean = () => true,
 ): PositionView[] | string {
-  const run = freeRun(work, panel, rows, fits);
-  if (run) return run;
-  const free = freePositions(work, panel);
-  if (rows !== 2 || free.length < 2)
-    return rows === 1 ? 'no position is free' : 'no two free positions can be brought together';
+  const { rows } = formOf(form);
   const view = work.site.panels.find(({ id }) => id === panel)!;
-  for (const stays of free)
-    for (const step of [1, -1]) {
-      const beside = view.positions.find(
-        ({ column, row, ref }) =>
-          column === stays.column && row === stays.row + step && !work.reader.value(ref, 'barred'),
-      );
-      const [device] = beside?.devices ?? [];
-      const other = free.find((one) => one !== stays);
-      if (!beside || !other || !device || beside.devices.length > 1) continue;
-      if (device.form !== 'single-pole' || (fits && !fits(beside))) continue;
-      placeAt(work, device.id, other);
-      work.say(beside.ref, { opening: 'blanked' });
-      return [stays, beside].sort((a, b) => a.row - b.row);
-    }
-  return 'no two free positions can be brought together';
+  const problem = standing(work.site, view);
+  const fresh: Piece = {
+    id: 'fresh',
+    rows,
+    from: undefined,
+    fixed: false,
+    halfSize: false,
+    halvesAs: undefined,
+    legs: rows === 1 ? singleLegs(view) : undefined,
+    only: new Set(view.positions.filter(fits).map(spotKey)),
+    section: branchSection(view),
+    halfAmps: [],
+    minutes: 0,
+  };
+  const at = makeRoom(problem, fresh);
+  if (!at)
+    return freePositions(work, panel).length < rows
+      ? rows === 1
+        ? 'no position is free'
+        : `no ${rows} positions are free`
+      : 'the free positions cannot be brought together';
+  moveAll(work, panel, new Map([...at].filter(([id]) => id !== fresh.id)));
+  const under = covered(at.get(fresh.id)!, rows);
+  return under.map((key) =>
+    work.site.panels
+      .find(({ id }) => id === panel)!
+      .positions.find((position) => spotKey(position) === key)!,
+  );
+}
+
+/** Moves devices of a panel at once; what nothing stands at any more is closed. */
+export function moveAll(
+  work: Work,
+  panel: string,
+  at: ReadonlyMap<string, SpotKey>,
+  /** Positions something else is about to be put at. */
+  kept: ReadonlySet<SpotKey> = new Set(),
+): void {
+  const view = work.site.panels.find(({ id }) => id === panel)!;
+  const moved = view.devices.filter(({ id, column, row }) => {
+    const to = at.get(id);
+    return to !== undefined && to !== spotKey({ column, row });
+  });
+  if (moved.length === 0) return;
+  const byKey = new Map(view.positions.map((position) => [spotKey(position), position]));
+  const left = new Set(
+    moved.flatMap(({ column, row, height }) => covered(spotKey({ column, row }), height)),
+  );
+  const changes = new Changes(work.reader);
+  for (const device of moved) {
+    const { column, row } = byKey.get(at.get(device.id)!)!;
+    changes.say(device.id, { place: { kind: 'position', column, row } });
+    for (const key of covered(at.get(device.id)!, device.height)) left.delete(key);
+  }
+  for (const key of left) {
+    const position = byKey.get(key);
+    const stays = position?.devices.some((device) => !moved.includes(device));
+    if (position && !stays && !kept.has(key) && !work.reader.value(position.ref, 'barred'))
+      changes.say(position.ref, { opening: 'blanked' });
+  }
+  work.record(changes.drafts);
 }
 
 const placeAt = (work: Work, device: string, { column, row }: PositionView): void =>
@@ -106,9 +135,14 @@ export function moveToFree(
   _settings: Settings,
   fits?: (position: PositionView) => boolean,
 ): string | undefined {
-  const run = makeRun(work, panel, device.height, fits);
+  const own = new Set(covered(spotKey(device), device.height));
+  const elsewhere = (position: PositionView) =>
+    !own.has(spotKey(position)) && (fits?.(position) ?? true);
+  const run = makeRun(work, panel, device.form, elsewhere);
   if (typeof run === 'string') return run;
   const now = work.device(device.id)!;
+  const view = work.site.panels.find(({ id }) => id === panel)!;
+  work.toPlace.set(now.id, new Set(view.positions.filter(elsewhere).map(spotKey)));
   placeAt(work, now.id, run[0]!);
   leaveBlank(work, panel, now);
   return undefined;
@@ -147,7 +181,7 @@ export function newDevice(
   form: FormName,
   { ratingA, conductor, circuit, name, places }: NewSingle,
 ): string | undefined {
-  const run = makeRun(work, panel, formOf(form).rows);
+  const run = makeRun(work, panel, form);
   if (typeof run === 'string') return run;
   const { reader } = work.site;
   const [{ column, row }] = run as [PositionView, ...PositionView[]];
@@ -187,6 +221,7 @@ export function newDevice(
         ]
       : []),
   ]);
+  work.toPlace.set(id, undefined);
   if (circuit !== undefined) work.say(circuit, { terminals });
   if (conductor !== undefined) {
     const its = circuit ?? work.device(id)?.terminals[0]?.circuit?.id;
@@ -239,6 +274,7 @@ export function bringBeside(
     if (there) changes.say(there.id, { place: { kind: 'position', column: b.column, row: b.row } });
     else changes.say(positionRef(panel, b.column, b.row), { opening: 'blanked' });
     work.record(changes.drafts);
+    work.toPlace.set(b.id, undefined);
     return undefined;
   }
   return 'no place beside it is on the other leg';

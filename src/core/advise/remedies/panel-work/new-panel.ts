@@ -115,7 +115,7 @@ function renewBreakers(work: Work, panel: string): void {
     const device = work.device(id);
     if (!device || device.isMain) continue;
     if (device.form === 'pull-out') {
-      const run = makeRun(work, panel, 2);
+      const run = makeRun(work, panel, 'two-pole');
       renewDevice(work, device, { form: 'two-pole' });
       if (typeof run !== 'string')
         work.say(device.id, {
@@ -141,7 +141,7 @@ function wholeWidth(work: Work, panel: string, device: DeviceView): void {
     });
   }
   if (device.half) {
-    const run = makeRun(work, panel, 1);
+    const run = makeRun(work, panel, 'single-pole');
     if (typeof run !== 'string')
       work.say(device.id, {
         place: { kind: 'position', column: run[0]!.column, row: run[0]!.row },

@@ -2,7 +2,7 @@ import { met, notKnown, notMet } from '../condition';
 import { condense, pairsToCondense } from '../panel-work/condense';
 import { whole } from '../panel-work/whole';
 import { defineRemedy } from '../remedy';
-import { listed } from '../../../vocabulary/phrases';
+import { counted } from '../../../vocabulary/phrases';
 
 /** Room in a full panel: the halves of a tandem take two circuits where the label allows it. */
 export const condenseToTandems = defineRemedy({
@@ -21,13 +21,21 @@ export const condenseToTandems = defineRemedy({
         at,
         (work) => {
           if (!pairs) return 'which positions take tandems was not read';
-          pairs.forEach((pair) => condense(work, at.panel, pair));
+          const done = work.condensed.filter(({ panel }) => panel === at.panel.id).length;
+          const chosen = work.pairs
+            .filter(({ panel }) => panel === at.panel.id)
+            .slice(done, done + many)
+            .map(({ stays, goes }) => ({ stays: { id: stays }, goes: { id: goes } }));
+          (chosen.length === many ? chosen : pairs).forEach((pair) =>
+            condense(work, at.panel, pair),
+          );
           return undefined;
         },
         {
           key: String(many),
+          // Which two is for the placement to say: it knows what else is to stand there.
           says: pairs
-            ? `${listed(pairs.map(({ stays, goes }) => `${goes.label} to a tandem at ${stays.label}`))}; ${listed(pairs.map(({ goes }) => goes.label))} ${many === 1 ? 'is' : 'are'} free then`
+            ? `${counted(2 * many, 'single breaker')} into ${many === 1 ? 'a tandem' : `${many} tandems`} where the label allows it; ${counted(many, 'position')} ${many === 1 ? 'frees' : 'free'}`
             : at.remedy.words,
           conditions: [
             allowed === undefined
