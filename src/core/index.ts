@@ -20,6 +20,9 @@ export {
 } from './record';
 export type { InspectionPackage, IssuedSeal } from './record';
 
+// They are put together.
+export { siteOf } from './installation';
+
 // Findings follow, and what would flow.
 export { assess, follow } from './judge';
 export type { Assessment, Followed } from './judge';

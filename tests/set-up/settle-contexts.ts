@@ -11,9 +11,12 @@ const known = AsyncLocalStorage as unknown as Followed;
 if (!known.used) {
   known.used = new Set();
   const { run } = AsyncLocalStorage.prototype;
-  AsyncLocalStorage.prototype.run = function (this: AsyncLocalStorage<unknown>, ...given) {
+  AsyncLocalStorage.prototype.run = function (
+    this: AsyncLocalStorage<unknown>,
+    ...given: Parameters<typeof run>
+  ) {
     known.used!.add(this);
-    return run.apply(this, given as Parameters<typeof run>);
+    return run.apply(this, given);
   } as typeof run;
 }
 for (const one of known.used) one.disable();

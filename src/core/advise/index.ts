@@ -14,4 +14,5 @@ export { planWords } from './planning/plan';
 export type { Plan, PlanName } from './planning/plan';
 export { workOut } from './planning/work-out';
 export type { LookWorth, PlanAnswer, PlanQuestion } from './planning/work-out';
+export type { Move } from './planning/moves';
 export type { FindingLine, FindingWays, PlanView, WayLine, WorkLine } from './planning/plan-view';

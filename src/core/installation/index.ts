@@ -3,6 +3,7 @@
  * positions, devices and wires (`panel`), which family a panel is likely of (`likely-family`).
  */
 export { SupplyTree } from './supply/tree';
+export { siteOf } from './panel/site-of';
 export { readSite } from './panel/site-view';
 export type { SiteView } from './panel/site-view';
 export type { PanelView } from './panel/views';

@@ -7,6 +7,7 @@ import type { CostBook } from '@/core/codes/cost-book/cost-book';
 import { counted, listed } from '@/core/vocabulary/phrases';
 import { untilThenWords } from '@/core/show/report/until-then';
 import { useBook } from '../Book/context';
+import { BeforeAfter } from './BeforeAfter';
 import { FrontFigure } from './FrontFigure';
 import { LookFirst } from './LookFirst';
 import { Lines, PlanAside } from './PlanAside';
@@ -119,6 +120,7 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
             />
             <PlanRows plans={rows} chosen={chosen.key} currency={book.currency} choose={pick} />
           </div>
+          <BeforeAfter plan={chosen} />
           {looks && <LookFirst {...looks} currency={book.currency} />}
           <div className="grid gap-6 pt-4 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,0.8fr)]">
             <div>

@@ -29,7 +29,9 @@ export function WorkList({ plan, ways, currency, leave, take }: WorkListProps) {
       </h3>
       {many > 0 && (
         <>
-          <Frame says="Loads off, power off where the work is, proven dead" />
+          {plan.frame.before.map((says) => (
+            <Frame key={says} says={says} />
+          ))}
           <ol>
             {plan.works.map((work, at) => (
               <Step
@@ -43,7 +45,9 @@ export function WorkList({ plan, ways, currency, leave, take }: WorkListProps) {
               />
             ))}
           </ol>
-          <Frame says="Everything back, power back, readings and torque recorded, directory true" />
+          {plan.frame.after.map((says) => (
+            <Frame key={says} says={says} />
+          ))}
           <p className="text-caption text-ink2 mt-2">
             For licensed people; the supply side of a main stays live when the main is off. Local
             code, the authority, the utility and the label decide.

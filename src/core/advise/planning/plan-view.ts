@@ -5,7 +5,13 @@ import type { Grade } from '../../vocabulary/grade';
 import { fill } from '../../vocabulary/fill';
 import type { Off, Told } from '../remedies/remedy';
 import { costOf } from './cost-of';
+import type { Entry } from '../../record/entries/entry';
 import type { Option } from './option';
+import { renewsPanel } from './option';
+import type { Move } from './moves';
+import { movesBetween } from './moves';
+import type { WorkFrame } from './work-frame';
+import { workFrame } from './work-frame';
 import type { Plan, PlanName } from './plan';
 import type { PartsLine } from './plan-figures';
 import { partsLines } from './plan-figures';
@@ -61,6 +67,12 @@ export interface PlanView {
   /** Likely minutes without power, by what is off. */
   dark: readonly { off: Exclude<Off, 'nothing'>; panel: string; minutes: number }[];
   parts: readonly PartsLine[];
+  /** Steps with breakers, blanks and wires, panel by panel, in an order that never puts two in one place. */
+  moves: readonly { panel: string; name: string; steps: readonly Move[] }[];
+  /** What comes before the work and after it. */
+  frame: WorkFrame;
+  /** Entries that are not true yet: the inspection with them is the panel as it would be. */
+  entries: readonly Entry[];
   /** What would be recorded after it. */
   drafts: readonly {
     about: string;
@@ -131,6 +143,9 @@ export function planView(plan: Plan, prepared: Prepared): PlanView {
     tell: [...told.values()],
     dark: darkOf(plan.chosen, names),
     parts: partsLines(plan, book),
+    moves: panelMoves(plan, prepared),
+    frame: workFrame(ground.assessment.site, plan.after.site, plan.chosen),
+    entries: plan.drafts,
     drafts: plan.drafts.flatMap((draft): PlanView['drafts'][number][] =>
       draft.kind === 'add'
         ? [{ about: draft.thing, type: draft.type, in: draft.in, facts: draft.facts }]
@@ -139,6 +154,20 @@ export function planView(plan: Plan, prepared: Prepared): PlanView {
           : [],
     ),
   };
+}
+
+/** Steps in each panel that is worked in and not renewed as a whole. */
+function panelMoves(plan: Plan, { ground }: Prepared): PlanView['moves'] {
+  const { site } = ground.assessment;
+  const renewed = new Set(
+    plan.chosen.filter(({ remedy }) => renewsPanel.has(remedy.id)).map(({ panel }) => panel),
+  );
+  return site.panels.flatMap((panel) => {
+    const now = plan.after.site.panels.find(({ id }) => id === panel.id);
+    if (!now || renewed.has(panel.id)) return [];
+    const steps = movesBetween({ site, panel }, { site: plan.after.site, panel: now });
+    return steps.length === 0 ? [] : [{ panel: panel.id, name: panel.name, steps }];
+  });
 }
 
 function workLine(
