@@ -31,6 +31,7 @@ export type { SiteNetwork, Solution } from './model';
 
 // What to mend, and what it costs.
 export {
+  afterPlan,
   answerTo,
   groundOf,
   namedPlans,
@@ -42,6 +43,8 @@ export {
   workOut,
 } from './advise';
 export type {
+  AfterPlan,
+  Expected,
   FindingLine,
   FindingWays,
   LookWorth,

@@ -16,3 +16,5 @@ export { workOut } from './planning/work-out';
 export type { LookWorth, PlanAnswer, PlanQuestion } from './planning/work-out';
 export type { Move } from './planning/moves';
 export type { FindingLine, FindingWays, PlanView, WayLine, WorkLine } from './planning/plan-view';
+export { afterPlan } from './planning/after-plan';
+export type { AfterPlan, Expected } from './planning/after-plan';

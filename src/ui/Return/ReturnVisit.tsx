@@ -10,6 +10,7 @@ import { compareWithIssued } from '@/core/show/report/closing';
 import type { ReportData } from '@/core/show/report/report';
 import { useBook } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
+import { PlanExpected } from './PlanExpected';
 import { ReturnItemDetail } from './ReturnItemDetail';
 
 interface ReturnVisitProps {
@@ -119,6 +120,7 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
               </ul>
             </>
           )}
+          <PlanExpected />
           <Link className="act mt-4" href={`/inspections/${inspection}/issue`}>
             To the closing report
           </Link>

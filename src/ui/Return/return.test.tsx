@@ -3,6 +3,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { composeReport } from '@/core';
 import { bench } from '@/core/testing/bench';
+import { observe } from '@/core/fieldwork/recording/draft';
 import { inHand, pressable, type } from '../testing/in-hand';
 import { ReturnVisit } from './ReturnVisit';
 
@@ -88,5 +89,27 @@ describe('a return visit', () => {
       ({ type: kind }) => kind === 'ruling',
     )!;
     expect(hand.reader().value(ruling.id, 'returnWords')).toBe('One wire moved to 9');
+  });
+
+  test('a plan that was chosen is expected place by place; what was not looked at is not done', async () => {
+    const { entries, issued: report } = issued();
+    const book = bench().lines('main 100', '7 20 2x12cu m1 kitchen', '24 open!').book;
+    const { ref } = book.site.panels[0]!.positions.find(({ number }) => number === 24)!;
+    book.add('plan', 'chosen', 'site', {
+      planName: 'Least to be safe',
+      planChoices: [`blank@enclosure/open-position|${ref}`],
+      planDrafts: [{ about: ref, facts: { opening: 'blanked' } }],
+    });
+    const chosen = book.entries.slice(entries.length);
+    const hand = await inHand([...entries, ...chosen], <ReturnVisit issued={report} />);
+    const said = () => screen.getByRole('region', { name: /Against the chosen plan/ }).textContent;
+    expect(said()).toContain('1 place: 0 as planned, 0 otherwise, 1 not looked at since');
+    expect(said()).toContain('24, Panel: closedbefore: open; now: open; not looked at since');
+    await act(() =>
+      hand.store
+        .record(({ site: { reader } }) => [observe(reader, ref, { opening: 'blanked' })])
+        .then(() => undefined),
+    );
+    await waitFor(() => expect(said()).toContain('now: closed; as planned'));
   });
 });
