@@ -10,6 +10,7 @@ import { dayWords } from '@/core/show/report/dates';
 import { useBook } from '../Book/context';
 import { moneyWords, rangeWords } from './money';
 import { nameOf } from './PlanRows';
+import { Quotes } from './Quotes';
 
 /** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
 export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook }) {
@@ -26,6 +27,7 @@ export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook })
         planWorks: plan.works.map(({ says, places }) =>
           places.length > 0 ? `${places.join(', ')}: ${says}` : says,
         ),
+        planLines: plan.works.map(({ id, says, costRange }) => ({ id, says, cost: costRange })),
         planBook: book.version,
         planCost: plan.cost,
         planMinutes: plan.minutes,
@@ -82,6 +84,7 @@ export function ChosenBefore({ currency }: { currency: string }) {
           )}
         </p>
       ))}
+      <Quotes plan={chosen[0]!} currency={currency} />
     </section>
   );
 }

@@ -4,6 +4,13 @@ import type { FactReader } from '../../record/entries/fact-reader';
 import type { ThingType } from '../../record/entries/thing-types';
 import { splitRef } from '../../record/entries/thing-types';
 
+/** One work of a chosen plan and what it was reckoned at, without what is paid once a visit. */
+export interface PlanLine {
+  id: string;
+  says: string;
+  cost: Range;
+}
+
 /** A plan somebody chose, as it stood then. */
 export interface ChosenPlan {
   id: string;
@@ -11,6 +18,8 @@ export interface ChosenPlan {
   by: string | undefined;
   works: readonly string[];
   choices: readonly string[];
+  /** Works with their cost then; of a plan recorded before that was kept, none. */
+  lines: readonly PlanLine[];
   book: number | undefined;
   cost: Range | undefined;
   minutes: Range | undefined;
@@ -25,6 +34,7 @@ export interface ChosenPlan {
 /** What is said of these changes no plan. */
 const besideThePlan: ReadonlySet<ThingType> = new Set([
   'plan',
+  'quote',
   'note',
   'photo',
   'ruling',
@@ -58,6 +68,7 @@ export function chosenPlans(reader: FactReader, entries: readonly Entry[]): Chos
           by: reader.value(thing.id, 'planBy'),
           works: reader.value(thing.id, 'planWorks') ?? [],
           choices: reader.value(thing.id, 'planChoices') ?? [],
+          lines: reader.value(thing.id, 'planLines') ?? [],
           book: reader.value(thing.id, 'planBook'),
           cost: reader.value(thing.id, 'planCost'),
           minutes: reader.value(thing.id, 'planMinutes'),

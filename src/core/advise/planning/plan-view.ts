@@ -38,6 +38,7 @@ export interface WorkLine {
   panel: string;
   /** Alone, without call-out and fees. */
   cost: number;
+  costRange: Range;
   minutes: number;
   off: Off;
   /** What it mends cannot be left: Danger now or Urgent. */
@@ -184,7 +185,8 @@ function workLine(
     places: [...new Set(mended.map(({ verdict }) => verdict.place.label))],
     mends: mended.map(({ key }) => key),
     panel: names.get(panel) ?? '',
-    cost: ownCost(option, book),
+    cost: ownCost(option, book).likely,
+    costRange: ownCost(option, book),
     minutes: minutes[1],
     off,
     must: mended.some(({ grade }) => grade === 'danger' || grade === 'urgent'),
@@ -196,8 +198,8 @@ function workLine(
 }
 
 /** Parts and labour of one option, without what is paid once a visit. */
-const ownCost = (option: Option, book: CostBook): number =>
-  costOf([option], { ...book, callOutFee: 0, utilityFee: 0 }).cost.likely;
+const ownCost = (option: Option, book: CostBook): Range =>
+  costOf([option], { ...book, callOutFee: 0, utilityFee: 0 }).cost;
 
 /** Who is without power, and how long: one panel, or everything behind the service. */
 function darkOf(chosen: readonly Option[], names: ReadonlyMap<string, string>): PlanView['dark'] {
@@ -227,7 +229,7 @@ export function findingWays(prepared: Prepared): FindingWays[] {
       .map((option) => ({
         id: option.id,
         says: option.says,
-        cost: ownCost(option, book),
+        cost: ownCost(option, book).likely,
         minutes: option.minutes[1],
         left: option.leaves.get(finding.key)?.grade,
         not: option.not,

@@ -34,6 +34,7 @@ const typeWords: Record<ThingType, string> = {
   omission: 'Not looked at',
   wish: 'Wanted besides',
   plan: 'Plan chosen',
+  quote: 'Quote',
   round: 'Round',
   instrument: 'Instrument',
   'what-if': 'What if',

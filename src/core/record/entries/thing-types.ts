@@ -41,6 +41,8 @@ export const thingTypes = {
   wish: { in: ['site'] },
   /** A plan somebody chose, as it stood then. */
   plan: { in: ['site'] },
+  /** What somebody asks for the work of a chosen plan. */
+  quote: { in: ['site'] },
 } as const satisfies Record<string, ThingTypeSpec>;
 
 interface ThingTypeSpec {

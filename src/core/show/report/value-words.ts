@@ -34,6 +34,10 @@ export function valueWords(
 /** Of a chosen plan: figures from low to high, and how many where each goes by an id. */
 function planValue(property: string, value: Json): string | undefined {
   if (property === 'planChoices') return counted((value as Json[]).length, 'work');
+  if (property === 'planLines' || property === 'quoteLines')
+    return counted((value as Json[]).length, 'line');
+  if (property === 'quoteSum')
+    return `${Math.round(value as number)} in the money of the cost book`;
   if (property === 'planDrafts') return counted((value as Json[]).length, 'statement');
   if (property !== 'planCost' && property !== 'planMinutes') return undefined;
   const { low, likely, high } = value as Record<'low' | 'likely' | 'high', number>;

@@ -53,6 +53,23 @@ export const planProperties = {
     input: 'none',
     ...said,
   }),
+  /** The same works with what each was reckoned at: a quote is held against them. */
+  planLines: property({
+    on: ['plan'],
+    schema: v.pipe(
+      v.array(
+        v.strictObject({
+          id: v.pipe(v.string(), v.minLength(1), v.maxLength(600)),
+          says: v.pipe(v.string(), v.minLength(1), v.maxLength(600)),
+          cost: range,
+        }),
+      ),
+      v.maxLength(400),
+    ),
+    label: 'Works with their cost',
+    input: 'none',
+    ...said,
+  }),
   planBook: whole(['plan'], 'Version of the cost book', 1, 1_000_000, '', said),
   planCost: property({ on: ['plan'], schema: range, label: 'Cost', input: 'none', ...said }),
   planMinutes: property({ on: ['plan'], schema: range, label: 'Minutes', input: 'none', ...said }),
@@ -75,6 +92,34 @@ export const planProperties = {
       v.maxLength(4000),
     ),
     label: 'As it would be recorded',
+    input: 'none',
+    ...said,
+  }),
+
+  quoteFrom: text(['quote'], 'Quote from', 200, said),
+  /** The chosen plan it was asked for. */
+  quotePlan: property({
+    on: ['quote'],
+    schema: thingId,
+    label: 'For the plan',
+    input: 'none',
+    ...said,
+  }),
+  quoteSum: property({ on: ['quote'], schema: money, label: 'Sum', input: 'none', ...said }),
+  /** What is in it: a work of the plan by its name there, or something besides; a sum where it gives one. */
+  quoteLines: property({
+    on: ['quote'],
+    schema: v.pipe(
+      v.array(
+        v.strictObject({
+          work: v.nullable(v.pipe(v.string(), v.minLength(1), v.maxLength(600))),
+          says: v.pipe(v.string(), v.minLength(1), v.maxLength(600)),
+          sum: v.nullable(money),
+        }),
+      ),
+      v.maxLength(400),
+    ),
+    label: 'What is in it',
     input: 'none',
     ...said,
   }),
