@@ -2,9 +2,19 @@ import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
 import { follow, groundOf, namedPlans, plansAlong, prepare } from '@/core';
 import type { PlanQuestion } from '@/core';
+import type { PlacementProblem } from '@/core/advise/placing/placement-problem';
+import { place } from '@/core/advise/placing/place';
 
 const highs = await loadHighs();
-parentPort!.on('message', ({ entries, settings }: PlanQuestion) => {
+type Asked = PlanQuestion | { placement: PlacementProblem };
+parentPort!.on('message', (asked: Asked) => {
+  if ('placement' in asked) {
+    const begun = performance.now();
+    const placement = place(highs, asked.placement);
+    parentPort!.postMessage({ ms: performance.now() - begun, minutes: placement?.minutes });
+    return;
+  }
+  const { entries, settings } = asked;
   const start = performance.now();
   const prepared = prepare({
     ground: groundOf(follow(entries, settings)),

@@ -8,6 +8,8 @@ import { problemOf } from '@/core/advise/planning/problem-of';
 import { testSettings } from '@/core/testing/bench';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { burnedPair } from '../tests/plans/panels';
+import type { PlacementProblem } from '@/core/advise/placing/placement-problem';
+import { fullOf42 } from './panel-of-42';
 import { timesInWords, timesOf } from './timing';
 
 /** Plans of the lock-keeper’s house in a worker; and the sweep against the same solver without pruning. */
@@ -36,6 +38,23 @@ const ticking = setInterval(() => {
 const told: Told[] = [];
 for (let run = 0; run < 12; run += 1) told.push(await ask());
 clearInterval(ticking);
+// A full panel of 42 that wants a pair of positions and two tandems; and one of 30 all of whose breakers are new.
+const place = (placement: PlacementProblem) =>
+  new Promise<{ ms: number }>((resolve, reject) => {
+    worker.once('message', resolve);
+    worker.once('error', reject);
+    worker.postMessage({ placement });
+  });
+const placements: [string, PlacementProblem][] = [
+  ['42 positions, all taken, two burned', fullOf42(false)],
+  ['42 positions, 30 breakers all new', fullOf42(true)],
+];
+const placed: [string, number[]][] = [];
+for (const [words, problem] of placements) {
+  const times: number[] = [];
+  for (let run = 0; run < 9; run += 1) times.push((await place(problem)).ms);
+  placed.push([words, times]);
+}
 await worker.terminate();
 const ms = (times: readonly number[]) =>
   `median ${median(times)!.toFixed(0)} ms (first ${times[0]!.toFixed(0)}, ${times.length} runs)`;
@@ -45,6 +64,9 @@ console.log(
   `  whole front, ${told[0]!.points} points, judged: ${ms(told.map((one) => one.front))}`,
 );
 console.log(`  longest stop of the other thread meanwhile: ${longest.toFixed(1)} ms`);
+
+console.log('Placement in the worker');
+for (const [words, times] of placed) console.log(`  ${words}: ${ms(times)}`);
 
 const highs = await loadHighs();
 const runs = { warmUp: 3, runs: 15 };
