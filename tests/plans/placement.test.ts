@@ -2,10 +2,20 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { Highs } from 'highs';
 import loadHighs from 'highs';
 import type { Plan } from '@/core';
-import { follow, groundOf, namedPlans, prepare, startingSettings, wishesOf } from '@/core';
+import {
+  follow,
+  groundOf,
+  idsFrom,
+  Logbook,
+  namedPlans,
+  prepare,
+  startingSettings,
+  wishesOf,
+  workOut,
+} from '@/core';
 import { movesBetween } from '@/core/advise/planning/moves';
 import type { SiteView } from '@/core/installation/panel/site-view';
-import type { Logbook } from '@/core';
+import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { roomCard } from '@/core/measure/load/room-card';
 import * as panels from './panels';
 
@@ -177,5 +187,33 @@ describe('8 two free positions between two-pole breakers', () => {
     )!;
     expect(new Set(added.terminals.map(({ leg }) => leg)).size).toBe(2);
     expect(site.panels[0]!.devices).toHaveLength(after[0]!.devices.length - 1);
+  });
+});
+
+describe('the lock-keeper’s house with a 240 V circuit wanted', () => {
+  test('worked out to the end without an objection, looks too', () => {
+    const { entries } = lockKeepersHouse('ines');
+    const at = { newId: idsFrom('wish-'), device: 'd', author: 'ines', at: entries.at(-1)!.at };
+    const book = new Logbook(at, entries);
+    const { site, panels: all } = book.site;
+    book.add('wish', 'heater', site!, {
+      wishKind: 'circuit-240',
+      wishA: 20,
+      wishPanel: all[0]!.id,
+    });
+    const answers = [
+      ...workOut(highs, {
+        entries: book.entries,
+        settings,
+        book: settings.costBook,
+        forbidden: [],
+        forced: [],
+      }),
+    ];
+    expect(answers.at(-1)!.kind).toBe('end');
+    const named = answers.find((one) => one.kind === 'named')!;
+    expect(named.objections).toEqual([]);
+    const plan = named.plans.find(({ names }) => names.includes('defects'))!;
+    expect(plan.moves.length).toBeGreaterThan(0);
   });
 });

@@ -14,15 +14,16 @@ interface Sealed {
   text: NonNullable<ReportData['text']>;
 }
 
-const sealedAs = (version: 4 | 5): Sealed =>
+const sealedAs = (version: 4 | 5 | 6): Sealed =>
   JSON.parse(readFileSync(`tests/report/sealed/version-${version}.json`, 'utf8')) as Sealed;
 
 /** Reports as they were sealed with their text: before they told what was mended, and before one thing was told once. The files are never changed. */
 const fourth = sealedAs(4);
 const fifth = sealedAs(5);
+const sixth = sealedAs(6);
 
-/** What the sixth version adds to every older one: nothing that was not there. */
-const added = { version: 6, scope: [], worthTelling: [] };
+/** What the versions since add to every older one: nothing that was not there. */
+const added = { version: 7, scope: [], worthTelling: [], plans: undefined };
 
 test('a report of the fourth version is read: nothing of it changes, nothing is made up', () => {
   expect(fourth.version).toBe(4);
@@ -43,7 +44,16 @@ test('a report of the fifth version is read: each finding has its one place, not
   expect(read.mended!.findings[0]!.finding.places).toHaveLength(1);
 });
 
-describe.each([fourth, fifth])('of version $version', (sealed) => {
+test('a report of the sixth version is read: no plan is made up', () => {
+  expect(sixth.version).toBe(6);
+  expect(readReportData(structuredClone(sixth))).toEqual({
+    ...sixth,
+    version: 7,
+    plans: undefined,
+  });
+});
+
+describe.each([fourth, fifth, sixth])('of version $version', (sealed) => {
   test.each(audiences)('it reads as it was sealed: %s', (audience) => {
     const report = readReportData(structuredClone(sealed));
     const never = () => {

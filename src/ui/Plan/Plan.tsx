@@ -156,7 +156,7 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
               call-out of {moneyWords(book.callOutFee, book.currency)} more. For a licensed person
               to check and carry out.
             </p>
-            <RecordChoice key={chosen.key} plan={chosen} book={book} />
+            <RecordChoice key={chosen.key} plan={chosen} offered={rows} book={book} />
           </footer>
         </div>
       )}

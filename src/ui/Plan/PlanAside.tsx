@@ -6,6 +6,7 @@ import { gradeWords } from '@/core/vocabulary/grade';
 import { listed } from '@/core/vocabulary/phrases';
 import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
+import { darkWords } from './dark-words';
 import { minutesWords } from './money';
 
 /** What to know of a plan: what stays wrong, who is in the dark, whom to tell, what can go wrong. */
@@ -83,14 +84,6 @@ export function PlanAside({
     </div>
   );
 }
-
-/** Who is without power meanwhile. */
-const darkWords = (off: PlanView['dark'][number]['off'], panel: string): string =>
-  ({
-    service: 'Everything behind the service',
-    panel: `What ${panel} feeds`,
-    circuit: `The circuits worked on, ${panel}`,
-  })[off];
 
 /** What each gives in return, to be written down before work begins. */
 const gives = {

@@ -59,6 +59,7 @@ export function Quotes({ plan, currency }: { plan: ChosenPlan; currency: string 
 
 function OneQuote({ quote, currency }: { quote: QuoteCompared; currency: string }) {
   const { from, sum, against, misses, adds, items } = quote;
+  const priced = items.filter((one) => one.sum !== null);
   const asked = (amount: number | null) =>
     amount === null ? 'no sum' : moneyWords(amount, currency);
   return (
@@ -67,15 +68,20 @@ function OneQuote({ quote, currency }: { quote: QuoteCompared; currency: string 
         <strong>{from}</strong>: {sum === undefined ? 'no sum' : moneyWords(sum, currency)}
         {against && <span className="text-ink2">, {againstWords[against]}</span>}
       </p>
-      {items.length > 0 && (
+      {priced.length > 0 && (
         <ul>
-          {items.map(({ work, says, sum: own, against: is }) => (
+          {priced.map(({ work, says, sum: own, against: is }) => (
             <li key={work} className="border-hair border-b py-0.5">
               {says}: {asked(own)}
               {is && <span className="text-ink2">, {is}</span>}
             </li>
           ))}
         </ul>
+      )}
+      {items.length > priced.length && (
+        <p className="text-ink2">
+          {counted(items.length - priced.length, 'work')} named without a sum of its own.
+        </p>
       )}
       <p className="mt-1">
         {misses.length === 0 ? (

@@ -5,7 +5,9 @@ import { chosenPlans } from '@/core/advise/planning/chosen-plans';
 import { add } from '@/core/fieldwork/recording/draft';
 import type { CostBook } from '@/core/codes/cost-book/cost-book';
 import { counted } from '@/core/vocabulary/phrases';
-import type { PlanView } from '@/core';
+import type { PlanView, WorkLine } from '@/core';
+import { gradeWords } from '@/core/vocabulary/grade';
+import { darkWords } from './dark-words';
 import { dayWords } from '@/core/show/report/dates';
 import { useBook } from '../Book/context';
 import { moneyWords, rangeWords } from './money';
@@ -13,7 +15,16 @@ import { nameOf } from './PlanRows';
 import { Quotes } from './Quotes';
 
 /** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
-export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook }) {
+export function RecordChoice({
+  plan,
+  offered,
+  book,
+}: {
+  plan: PlanView;
+  /** The plans it stands beside, the cheapest first. */
+  offered: readonly PlanView[];
+  book: CostBook;
+}) {
   const { state, actions } = useBook();
   const { site } = state.assessment;
   const client = site.site && site.reader.value(site.site, 'client');
@@ -24,10 +35,27 @@ export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook })
         planName: nameOf(plan, book.currency),
         ...(by.trim() !== '' && { planBy: by.trim() }),
         planChoices: [...plan.choices],
-        planWorks: plan.works.map(({ says, places }) =>
-          places.length > 0 ? `${places.join(', ')}: ${says}` : says,
-        ),
-        planLines: plan.works.map(({ id, says, costRange }) => ({ id, says, cost: costRange })),
+        planWorks: plan.works.map(placed),
+        planLines: plan.works.map((work) => ({
+          id: work.id,
+          says: placed(work),
+          cost: work.costRange,
+        })),
+        planSteps: stepsOf(plan),
+        planOffered: offered.slice(0, 6).map((one) => ({
+          name: nameOf(one, book.currency),
+          chosen: one.key === plan.key,
+          cost: one.cost,
+          dark: one.dark.map(({ off, panel, minutes }) => ({
+            says: darkWords(off, panel),
+            minutes,
+          })),
+          mends: one.mends.map(({ place, says }) => told(place, says)),
+          stays: one.stays.map(
+            ({ place, says, grade }) => `${gradeWords[grade]}: ${told(place, says)}`,
+          ),
+          hazards: [...one.hazards],
+        })),
         planBook: book.version,
         planCost: plan.cost,
         planMinutes: plan.minutes,
@@ -62,6 +90,22 @@ export function RecordChoice({ plan, book }: { plan: PlanView; book: CostBook })
     </form>
   );
 }
+
+/** A work with its places, where its words do not name them. */
+const placed = ({ says, places }: WorkLine) =>
+  places.length > 0 ? `${places.join(', ')}: ${says}` : says;
+
+const told = (place: string, says: string) => (says.startsWith(place) ? says : `${place}: ${says}`);
+
+/** The work list as an electrician follows it, moves panel by panel after the works. */
+const stepsOf = ({ frame, works, moves }: PlanView): string[] => [
+  ...frame.before,
+  ...works.map((work) => `${placed(work)} (${work.panel}).`),
+  ...moves.flatMap(({ name, steps }) =>
+    steps.map(({ says, asks }) => `${name}: ${says}${asks ? `; first ${asks}` : ''}.`),
+  ),
+  ...frame.after,
+];
 
 /** Plans that were chosen, and what was recorded since. */
 export function ChosenBefore({ currency }: { currency: string }) {

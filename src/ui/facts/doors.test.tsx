@@ -129,6 +129,8 @@ const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
   planRiskLeft: 'by "Record this choice" in Plan',
   planFacts: 'by "Record this choice" in Plan',
   planDrafts: 'by "Record this choice" in Plan',
+  planSteps: 'by "Record this choice" in Plan',
+  planOffered: 'by "Record this choice" in Plan',
   planLines: 'by "Record this choice" in Plan',
   quoteFrom: 'by "Add a quote" in Plan; tested in Plan/quotes.test',
   quotePlan: 'by "Add a quote" in Plan: for the plan chosen last',

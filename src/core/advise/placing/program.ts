@@ -6,6 +6,11 @@ export type Terms = [variable: number, coefficient: number][];
 export class Program {
   private readonly model;
   private many = 0;
+  private readonly rows: {
+    lower: number;
+    upper: number;
+    terms: readonly (readonly [number, number])[];
+  }[] = [];
   /** False once a row without terms does not hold. */
   private possible = true;
 
@@ -49,8 +54,16 @@ export class Program {
     if (status !== optimal && status !== timeLimit)
       throw new Error(`the solver ended with status ${status}`);
     const values = Array.from(this.model.getSolution().colValue, Math.round);
-    if (status === timeLimit && values.every((one) => one === 0)) return undefined;
+    // Stopped in time, what it holds need not be a solution.
+    if (status === timeLimit && !this.holds(values)) return undefined;
     return { sum: values.reduce((sum, one, at) => sum + one * weights[at]!, 0), values };
+  }
+
+  private holds(values: readonly number[]): boolean {
+    return this.rows.every(({ lower, upper, terms }) => {
+      const sum = terms.reduce((all, [at, coefficient]) => all + coefficient * values[at]!, 0);
+      return sum >= lower - 1e-6 && sum <= upper + 1e-6;
+    });
   }
 
   /** Gives its memory back. */

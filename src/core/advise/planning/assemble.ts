@@ -3,6 +3,7 @@ import { idsFrom } from '../../fieldwork/recording/logbook';
 import type { Assessment } from '../../judge/assess/assessment';
 import { follow } from '../../judge/assess/follow';
 import type { Entry } from '../../record/entries/entry';
+import { deviceOn } from '../remedies/device-on';
 import { moveAll } from '../remedies/panel-work/moves';
 import type { Condensed } from '../remedies/work';
 import { Work } from '../remedies/work';
@@ -45,13 +46,34 @@ export type Assembled =
   /** Done one by one they could be; all together nothing stands where it may. */
   | { ok: false; panel: string; because: string };
 
+/** Devices that chosen works are done on. */
+function busyBy({ assessment }: Ground, chosen: readonly Option[]): ReadonlySet<string> {
+  const places = new Map(assessment.findings.map(({ key, verdict }) => [key, verdict]));
+  return new Set(
+    chosen.flatMap(({ finding }) => {
+      const verdict = finding === undefined ? undefined : places.get(finding);
+      const panel = assessment.site.panels.find(({ id }) => id === verdict?.panel);
+      if (!verdict || !panel) return [];
+      return [verdict.place.ref, ...verdict.place.related].flatMap(
+        (ref) => deviceOn(panel, ref)?.id ?? [],
+      );
+    }),
+  );
+}
+
 /** All works one after another, each where it first found room. */
 function carriedOut(
   ground: Ground,
   chosen: readonly Option[],
   pairs: readonly Condensed[] = [],
 ): { ok: true; work: Work } | Refused {
-  const work = new Work(ground.entries, idsFrom('plan-'), ground.assessment.site, pairs);
+  const work = new Work(
+    ground.entries,
+    idsFrom('plan-'),
+    ground.assessment.site,
+    pairs,
+    busyBy(ground, chosen),
+  );
   const done: Option[] = [];
   for (const option of inOrder(chosen)) {
     const refusal = option.apply(work) ?? work.refusal;

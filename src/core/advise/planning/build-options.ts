@@ -12,6 +12,7 @@ import type { PanelView } from '../../installation/panel/views';
 import type { PartId } from '../../codes/cost-book/part-id';
 import { remedies, remedyOf } from '../remedies';
 import type { Minutes, Remedy, Room, RoomKind, Way } from '../remedies/remedy';
+import { deviceOn } from '../remedies/device-on';
 import { Situation } from '../remedies/situation';
 import { Work } from '../remedies/work';
 import { leftOf } from './left-of';
@@ -133,17 +134,30 @@ function thoughtsOf(finding: Finding, { site, settings, yardstick }: Assessment)
 function globalThoughts(
   remedy: Remedy,
   panel: PanelView,
-  { site, settings, yardstick }: Assessment,
+  { site, settings, yardstick, findings }: Assessment,
 ): Thought[] {
-  return remedy.global!({ remedy, panel, site, reader: site.reader, settings, yardstick }).map(
-    (way) => ({
-      id: `${remedy.id}${way.key && `:${way.key}`}@${panel.id}`,
-      remedy,
-      ways: [way],
-      panel: panel.id,
-      finding: undefined,
-    }),
+  const busy = new Set(
+    findings.flatMap(({ verdict }) =>
+      [verdict.place.ref, ...verdict.place.related].flatMap(
+        (ref) => deviceOn(panel, ref)?.id ?? [],
+      ),
+    ),
   );
+  return remedy.global!({
+    remedy,
+    panel,
+    site,
+    reader: site.reader,
+    settings,
+    yardstick,
+    busy,
+  }).map((way) => ({
+    id: `${remedy.id}${way.key && `:${way.key}`}@${panel.id}`,
+    remedy,
+    ways: [way],
+    panel: panel.id,
+    finding: undefined,
+  }));
 }
 
 /** Kinds of room of which the options of a panel, and what else is wanted, take more than there is. */

@@ -101,7 +101,7 @@ export function placementProblem(
       const old = stood.get(piece.id);
       const fits = asked.get(piece.id);
       const isAsked = asked.has(piece.id);
-      const half = halved.get(piece.id);
+      const half = work.busy.has(piece.id) ? undefined : halved.get(piece.id);
       return {
         ...piece,
         fixed: piece.fixed || untouched.has(piece.id),
@@ -137,6 +137,19 @@ export function placementProblem(
   };
 }
 
+/** Placements already worked out for an inspection: choices that differ elsewhere ask for the same. */
+const known = new WeakMap<SiteView, Map<string, Placement | undefined>>();
+
+function placedOnce(highs: Highs, before: SiteView, problem: PlacementProblem) {
+  const key = JSON.stringify(problem, (_, value: unknown) =>
+    value instanceof Set ? [...(value as Set<string>)] : value,
+  );
+  const all = known.get(before) ?? new Map<string, Placement | undefined>();
+  known.set(before, all);
+  if (!all.has(key)) all.set(key, place(highs, problem));
+  return all.get(key);
+}
+
 /** Where a work puts things in one of its panels; nothing where that cannot be. */
 export function placed(
   highs: Highs,
@@ -146,7 +159,7 @@ export function placed(
   yardstick: Yardstick,
 ): Placed | undefined {
   const problem = placementProblem(before, work, panel, yardstick);
-  const placement = place(highs, problem);
+  const placement = placedOnce(highs, before, problem);
   if (!placement) return undefined;
   const joined = new Set(placement.tandems.map(({ lower }) => lower));
   return {

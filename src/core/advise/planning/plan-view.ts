@@ -2,6 +2,7 @@ import type { CostBook, Range } from '../../codes/cost-book/cost-book';
 import type { Json } from '../../record/entries/entry';
 import type { Finding } from '../../judge/grading/finding';
 import type { Grade } from '../../vocabulary/grade';
+import type { Hazard } from '../../vocabulary/severity';
 import { fill } from '../../vocabulary/fill';
 import type { Off, Told } from '../remedies/remedy';
 import { costOf } from './cost-of';
@@ -60,6 +61,10 @@ export interface PlanView {
   works: readonly WorkLine[];
   choices: readonly string[];
   mended: number;
+  /** What it puts right, as it was found. */
+  mends: readonly FindingLine[];
+  /** Dangers of what it puts right. */
+  hazards: readonly Hazard[];
   lowered: readonly (FindingLine & { was: Grade })[];
   stays: readonly FindingLine[];
   /** Danger now or Urgent whose mending waits for somebody. */
@@ -138,6 +143,8 @@ export function planView(plan: Plan, prepared: Prepared): PlanView {
     works: plan.chosen.map((option) => workLine(option, byKey, names, book)),
     choices: plan.chosen.map(({ id }) => id),
     mended: plan.mended.length,
+    mends: plan.mended.map((finding) => lineOf(finding, names)),
+    hazards: [...new Set(plan.mended.flatMap(({ verdict }) => verdict.rule.hazards))],
     lowered: plan.lowered.map(({ was, now }) => ({ ...lineOf(now, names), was: was.grade })),
     stays: plan.staysWrong.map((finding) => lineOf(finding, names)),
     madeSafeToday: plan.madeSafeToday.map((finding) => lineOf(finding, names)),

@@ -72,10 +72,23 @@ function withoutPlace(
 
 const cutOf = (options: readonly Option[]): Cut => ({ together: options.map(nameOf), unless: [] });
 
-const agree = (ground: Ground, pair: readonly Option[]): boolean => {
+/** Pairs already tried in an inspection: every point of a front asks for the same ones. */
+const tried = new WeakMap<Assessment, Map<string, boolean>>();
+
+function agree(ground: Ground, pair: readonly Option[]): boolean {
+  const known = tried.get(ground.assessment) ?? new Map<string, boolean>();
+  tried.set(ground.assessment, known);
+  const key = pair
+    .map(({ id }) => id)
+    .sort()
+    .join(' & ');
+  const before = known.get(key);
+  if (before !== undefined) return before;
   const assembled = together(ground, pair);
-  return assembled.ok && !brokenClaim(ground.assessment, pair, assembled.after);
-};
+  const does = assembled.ok && !brokenClaim(ground.assessment, pair, assembled.after);
+  known.set(key, does);
+  return does;
+}
 
 /** Two of the chosen that do not go together, one of them named. */
 function pairThat(

@@ -16,6 +16,8 @@ export interface PanelSituation {
   reader: FactReader;
   settings: Settings;
   yardstick: Yardstick;
+  /** Devices something was found at: what is not about that leaves them as they are. */
+  busy?: ReadonlySet<string>;
 }
 
 /** A finding where it stands: what a remedy looks at to say how it is done there. */

@@ -52,6 +52,8 @@ export class Work {
     private readonly before: SiteView = readSite(fold(entries)),
     /** Pairs a placement chose, in the order they are wanted; none: the first that do. */
     readonly pairs: readonly Condensed[] = [],
+    /** Devices other work is done on: they are not joined with another as well. */
+    readonly busy: ReadonlySet<string> = new Set(),
   ) {
     this.start = entries;
     this.inspection = FactReader.wholeOf(before.reader);
@@ -67,7 +69,7 @@ export class Work {
 
   /** The same work going on apart. */
   fork(): Work {
-    const fork = new Work(this.entries, this.ids, this.site, this.pairs);
+    const fork = new Work(this.entries, this.ids, this.site, this.pairs, this.busy);
     fork.refused = this.refused;
     for (const [id, fits] of this.toPlace) fork.toPlace.set(id, fits);
     fork.condensed.push(...this.condensed);
@@ -140,6 +142,11 @@ export class Work {
     if (this.refused !== undefined || this.entries === this.start) return this.refused;
     const fresh = this.entries.slice(this.start.length);
     return (this.refused ??= refusalsAfter(this.before, this.site, fresh)[0]?.message);
+  }
+
+  /** Says why something cannot be done as things then stand. */
+  refuse(because: string): void {
+    this.refused ??= because;
   }
 
   record(drafts: readonly Draft[]): void {

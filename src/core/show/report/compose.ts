@@ -24,6 +24,7 @@ import { reportDirectories } from './directory';
 import { labelFacts } from './exact-facts';
 import { glossaryOf } from './glossary';
 import { reportPhotos } from './photos';
+import { reportPlans } from './plans';
 import { mendedPlaces, reportMended } from './mended';
 import { likelyFamilies } from './likely-families';
 import { referrals, reportNotes } from './referrals';
@@ -66,7 +67,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 6,
+    version: 7,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
@@ -129,6 +130,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     coverage,
     visit: reportVisit(assessment),
     worthTelling: worthTelling(assessment),
+    plans: reportPlans(assessment),
     readings: reportReadings(assessment, author),
     whatIfs: keptWhatIfs(assessment, items, frame),
     doubts: [

@@ -7,12 +7,13 @@ import type { TraceLine } from '../../judge/grading/finding';
 import type { WhyHere } from '../../model/simulation/explain';
 import type { ReturnComparison } from './return-comparison';
 import type { Hazard } from '../../vocabulary/severity';
+import type { ReportPlans } from './plans';
 import type { ReportReading } from './readings';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 6;
+  version: 7;
   inspection: string;
   place: string;
   address: string;
@@ -64,6 +65,8 @@ export interface ReportData {
   visit: ReportVisit | undefined;
   /** Answers that are clear and worth telling. */
   worthTelling: WorthTelling[];
+  /** The plan that was chosen. Undefined: none was, or issued before plans were told. */
+  plans: ReportPlans | undefined;
   /** Of a closing report: the report it closes, item by item. */
   closing?: ReturnComparison & { of: string };
   readings: ReportReading[];

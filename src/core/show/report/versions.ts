@@ -2,9 +2,12 @@ import type { ReportData, ReportFinding, ReportMended, ReportPlace } from './rep
 
 type FindingOf5 = Omit<ReportFinding, 'places'>;
 
+/** A report as sealed before it told of plans. */
+export type ReportData6 = Omit<ReportData, 'version' | 'plans'> & { version: 6 };
+
 /** A report as sealed when each place was a finding, before what was agreed was counted. */
 export type ReportData5 = Omit<
-  ReportData,
+  ReportData6,
   'version' | 'findings' | 'mended' | 'panels' | 'visit' | 'worthTelling' | 'scope' | 'looked'
 > & {
   version: 5;
@@ -57,24 +60,32 @@ export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
   const report = sealed as
-    ReportData | ReportData5 | ReportData4 | ReportData3 | ReportData2 | ReportData1;
+    ReportData | ReportData6 | ReportData5 | ReportData4 | ReportData3 | ReportData2 | ReportData1;
   switch (report.version) {
-    case 6:
+    case 7:
       return report;
+    case 6:
+      return seventhOf(report);
     case 5:
-      return sixthOf(report);
+      return seventhOf(sixthOf(report));
     case 4:
-      return sixthOf(fifthOf(report));
+      return seventhOf(sixthOf(fifthOf(report)));
     case 3:
-      return sixthOf(fifthOf(fourthOf(report)));
+      return seventhOf(sixthOf(fifthOf(fourthOf(report))));
     case 2:
-      return sixthOf(fifthOf(fourthOf(thirdOf(report))));
+      return seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(report)))));
     default:
-      return sixthOf(fifthOf(fourthOf(thirdOf(secondOf(report)))));
+      return seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(secondOf(report))))));
   }
 }
 
-const sixthOf = (report: ReportData5): ReportData => ({
+const seventhOf = (report: ReportData6): ReportData => ({
+  ...report,
+  version: 7,
+  plans: undefined,
+});
+
+const sixthOf = (report: ReportData5): ReportData6 => ({
   ...report,
   version: 6,
   findings: report.findings.map(withPlace),

@@ -45,9 +45,13 @@ export function canHalve({
  * So many pairs, that the positions which free lie one under the other where that can be; nothing where
  * there are not as many.
  */
-export function pairsToCondense(at: PanelSituation, many: number): Pair[] | undefined {
+export function pairsToCondense(
+  at: PanelSituation,
+  many: number,
+  busy: ReadonlySet<string> = new Set(),
+): Pair[] | undefined {
   const allowed = at.reader.value(at.panel.id, 'labelTandemPositions') ?? [];
-  const all = canHalve(at);
+  const all = canHalve(at).filter(({ id }) => !busy.has(id));
   const columns = [1, 2] as const;
   const runs = columns.flatMap((column) => {
     const inColumn = all.filter((one) => one.column === column).sort((a, b) => b.row - a.row);

@@ -31,7 +31,12 @@ function listedMake(work: Work, device: DeviceView): Replacement {
 }
 
 /** A new device in its place: same form and rating where nothing else is said, sound, its wires set firm. */
-export function renewDevice(work: Work, device: DeviceView, by: Replacement = {}): void {
+export function renewDevice(
+  work: Work,
+  device: DeviceView | undefined,
+  by: Replacement = {},
+): void {
+  if (!device) return work.refuse('the breaker it is done to is gone by then');
   const { reader } = work.site;
   const kept = (['handleRatingsA', 'protection', 'tie', 'fuseBase', 'insertA'] as const).flatMap(
     (property) => {

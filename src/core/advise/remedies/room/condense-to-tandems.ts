@@ -15,7 +15,7 @@ export const condenseToTandems = defineRemedy({
     const most = at.settings.house.mostTandems;
     const there = at.panel.devices.filter(({ form }) => form === 'tandem').length;
     return [1, 2, 3, 4].flatMap((many) => {
-      const pairs = pairsToCondense(at, many);
+      const pairs = pairsToCondense(at, many, at.busy) ?? pairsToCondense(at, many);
       if (!pairs && (many > 1 || allowed !== undefined)) return [];
       return whole(
         at,
@@ -26,7 +26,14 @@ export const condenseToTandems = defineRemedy({
             .filter(({ panel }) => panel === at.panel.id)
             .slice(done, done + many)
             .map(({ stays, goes }) => ({ stays: { id: stays }, goes: { id: goes } }));
-          (chosen.length === many ? chosen : pairs).forEach((pair) =>
+          const first = pairs.some(
+            ({ stays, goes }) => work.busy.has(stays.id) || work.busy.has(goes.id),
+          )
+            ? pairsToCondense(at, many, work.busy)
+            : pairs;
+          if (chosen.length < many && !first)
+            return 'the breakers that could be joined are worked on otherwise';
+          (chosen.length === many ? chosen : first!).forEach((pair) =>
             condense(work, at.panel, pair),
           );
           return undefined;

@@ -70,6 +70,40 @@ export const planProperties = {
     input: 'none',
     ...said,
   }),
+  /** What is done in the panel step by step, framed by isolating before and readings after, in words. */
+  planSteps: property({
+    on: ['plan'],
+    schema: v.pipe(
+      v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(1200))),
+      v.maxLength(800),
+    ),
+    label: 'Steps of the work',
+    input: 'none',
+    ...said,
+  }),
+  /** The plans that were laid side by side when it was chosen, as the client is told them. */
+  planOffered: property({
+    on: ['plan'],
+    schema: v.pipe(
+      v.array(
+        v.strictObject({
+          name: v.pipe(v.string(), v.minLength(1), v.maxLength(120)),
+          chosen: v.boolean(),
+          cost: range,
+          /** Likely minutes without power, by what is off. */
+          dark: v.array(v.strictObject({ says: v.string(), minutes: money })),
+          /** What it puts right, lowers, and leaves. */
+          mends: v.array(v.string()),
+          stays: v.array(v.string()),
+          hazards: v.array(v.string()),
+        }),
+      ),
+      v.maxLength(6),
+    ),
+    label: 'Plans laid side by side',
+    input: 'none',
+    ...said,
+  }),
   planBook: whole(['plan'], 'Version of the cost book', 1, 1_000_000, '', said),
   planCost: property({ on: ['plan'], schema: range, label: 'Cost', input: 'none', ...said }),
   planMinutes: property({ on: ['plan'], schema: range, label: 'Minutes', input: 'none', ...said }),

@@ -10,6 +10,7 @@ import { mended } from './mended';
 import { doubts, notSeen } from './not-seen';
 import { findingTable, noPermit, permitResult } from './official';
 import { allPhotos, otherPhotos } from './photos';
+import { chosenWork, waysToPutRight } from './plans';
 import { readings, whatIfs } from './readings';
 import { record } from './record';
 import type { Source } from './sheet';
@@ -34,6 +35,7 @@ const parts: Record<Audience, readonly Part[]> = {
     gradeKey,
     plainFindings,
     mended,
+    waysToPutRight,
     worthTelling,
     dangers,
     toldAndAgreed,
@@ -55,6 +57,7 @@ const parts: Record<Audience, readonly Part[]> = {
     closing,
     toldAndAgreed,
     workByPlace,
+    chosenWork,
     mended,
     worthTelling,
     drawings,
@@ -91,6 +94,8 @@ const parts: Record<Audience, readonly Part[]> = {
     toldAndAgreed,
     wholeFindings,
     mended,
+    waysToPutRight,
+    chosenWork,
     worthTelling,
     readings,
     whatIfs,

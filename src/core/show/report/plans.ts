@@ -1,0 +1,88 @@
+import type { Range } from '../../codes/cost-book/cost-book';
+import type { Assessment } from '../../judge/assess/assessment';
+import type { PropertyValue } from '../../record/entries/properties';
+import { listed } from '../../vocabulary/phrases';
+import type { Hazard } from '../../vocabulary/severity';
+import { hazardWords } from './comparisons';
+import { dayWords } from './dates';
+
+/** One of the plans laid side by side, as a client reads it. */
+export interface ReportWay {
+  name: string;
+  chosen: boolean;
+  /** What it puts right beyond the one before it; `and`: all of that one, too. */
+  and: boolean;
+  puts: string[];
+  stays: string[];
+  /** From low to high, and likely, rounded. */
+  cost: string;
+  dark: string[];
+  /** "fire and shock" */
+  against: string;
+}
+
+/** The plan that was chosen: beside what else there was, step by step, and as a sheet to be priced. */
+export interface ReportPlans {
+  name: string;
+  by: string | undefined;
+  on: string;
+  ways: ReportWay[];
+  steps: string[];
+  /** Works, to be priced by whoever quotes. */
+  works: string[];
+}
+
+type Offered = PropertyValue<'planOffered'>[number];
+
+/** The plan chosen last, where it was recorded with what it stood beside. */
+export function reportPlans({ site, settings }: Assessment): ReportPlans | undefined {
+  const { reader } = site;
+  const chosen = [...reader.inspection.things.values()]
+    .filter(({ id, type }) => type === 'plan' && !reader.value(id, 'removed'))
+    .at(-1)?.id;
+  const name = chosen === undefined ? undefined : reader.fact(chosen, 'planName');
+  if (chosen === undefined || !name) return undefined;
+  const offered = reader.value(chosen, 'planOffered') ?? [];
+  const { currency } = settings.costBook;
+  return {
+    name: name.value,
+    by: reader.value(chosen, 'planBy'),
+    on: dayWords(name.at),
+    ways: offered.map((one, at) => wayOf(one, offered[at - 1], currency)),
+    steps: [...(reader.value(chosen, 'planSteps') ?? [])],
+    works: [...(reader.value(chosen, 'planWorks') ?? [])],
+  };
+}
+
+function wayOf(one: Offered, before: Offered | undefined, currency: string): ReportWay {
+  const and =
+    before !== undefined &&
+    before.mends.length > 0 &&
+    before.mends.every((says) => one.mends.includes(says));
+  return {
+    name: one.name,
+    chosen: one.chosen,
+    and,
+    puts: and ? one.mends.filter((says) => !before.mends.includes(says)) : [...one.mends],
+    stays: [...one.stays],
+    cost: costWords(one.cost, currency),
+    dark: one.dark.map(({ says, minutes }) => `${says}, ${hours(minutes)}`),
+    against: listed(
+      one.hazards.flatMap((hazard) => hazardWords[hazard as Hazard]?.toLowerCase() ?? []),
+    ),
+  };
+}
+
+const tens = (amount: number) => (Math.round(amount / 10) * 10).toLocaleString('en-US');
+
+/** "$310 to $600, likely $410": to ten, as estimates are. */
+const costWords = ({ low, likely, high }: Range, currency: string): string =>
+  high === 0
+    ? 'nothing'
+    : `${currency}${tens(low)} to ${currency}${tens(high)}, likely ${currency}${tens(likely)}`;
+
+/** "about 2 hours": to the whole hour, never less than one. */
+const hours = (minutes: number): string => {
+  const whole = Math.max(1, Math.round(minutes / 60));
+  return `about ${whole} ${whole === 1 ? 'hour' : 'hours'}`;
+};
