@@ -5,7 +5,7 @@ import { chosenPlans } from '@/core/advise/planning/chosen-plans';
 import { add } from '@/core/fieldwork/recording/draft';
 import type { CostBook } from '@/core/codes/cost-book/cost-book';
 import { counted } from '@/core/vocabulary/phrases';
-import type { PlanView, WorkLine } from '@/core';
+import type { FindingLine, PlanView } from '@/core';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { darkWords } from './dark-words';
 import { dayWords } from '@/core/show/report/dates';
@@ -13,6 +13,7 @@ import { useBook } from '../Book/context';
 import { moneyWords, rangeWords } from './money';
 import { nameOf } from './PlanRows';
 import { Quotes } from './Quotes';
+import { stepsOf, workWords } from './work-words';
 
 /** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
 export function RecordChoice({
@@ -35,10 +36,10 @@ export function RecordChoice({
         planName: nameOf(plan, book.currency),
         ...(by.trim() !== '' && { planBy: by.trim() }),
         planChoices: [...plan.choices],
-        planWorks: plan.works.map(placed),
+        planWorks: plan.works.map(workWords),
         planLines: plan.works.map((work) => ({
           id: work.id,
-          says: placed(work),
+          says: workWords(work),
           cost: work.costRange,
         })),
         planSteps: stepsOf(plan),
@@ -50,10 +51,8 @@ export function RecordChoice({
             says: darkWords(off, panel),
             minutes,
           })),
-          mends: one.mends.map(({ place, says }) => told(place, says)),
-          stays: one.stays.map(
-            ({ place, says, grade }) => `${gradeWords[grade]}: ${told(place, says)}`,
-          ),
+          mends: one.mends.map(plainly),
+          stays: one.stays.map((line) => `${gradeWords[line.grade]}: ${plainly(line)}`),
           hazards: [...one.hazards],
         })),
         planBook: book.version,
@@ -91,21 +90,8 @@ export function RecordChoice({
   );
 }
 
-/** A work with its places, where its words do not name them. */
-const placed = ({ says, places }: WorkLine) =>
-  places.length > 0 ? `${places.join(', ')}: ${says}` : says;
-
-const told = (place: string, says: string) => (says.startsWith(place) ? says : `${place}: ${says}`);
-
-/** The work list as an electrician follows it, moves panel by panel after the works. */
-const stepsOf = ({ frame, works, moves }: PlanView): string[] => [
-  ...frame.before,
-  ...works.map((work) => `${placed(work)} (${work.panel}).`),
-  ...moves.flatMap(({ name, steps }) =>
-    steps.map(({ says, asks }) => `${name}: ${says}${asks ? `; first ${asks}` : ''}.`),
-  ),
-  ...frame.after,
-];
+/** "Breaker larger than its conductor allows (Breaker 5)" */
+const plainly = ({ title, place }: FindingLine) => `${title} (${place})`;
 
 /** Plans that were chosen, and what was recorded since. */
 export function ChosenBefore({ currency }: { currency: string }) {

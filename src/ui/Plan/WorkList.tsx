@@ -1,10 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { counted, listed } from '@/core/vocabulary/phrases';
+import { counted } from '@/core/vocabulary/phrases';
 import type { FindingWays, PlanView, WorkLine } from '@/core';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { minutesWords, moneyWords } from './money';
+import { workWords } from './work-words';
 
 interface WorkListProps {
   plan: PlanView;
@@ -58,13 +59,6 @@ export function WorkList({ plan, ways, currency, leave, take }: WorkListProps) {
   );
 }
 
-/** "Neutral 12: one to a free terminal"; words that name the place already stand alone. */
-const withPlaces = ({ places, says }: WorkLine) =>
-  places.length === 0 ||
-  places.some((place) => says.includes(place.toLowerCase()) || says.includes(place))
-    ? says
-    : `${listed(places)}: ${says.charAt(0).toLowerCase()}${says.slice(1)}`;
-
 const Frame = ({ says }: { says: string }) => (
   <p className="border-hair text-ink2 border-b py-1.5 pl-8">{says}</p>
 );
@@ -102,7 +96,7 @@ function Step({
           {number}
         </span>
         <div className="min-w-0">
-          <p className="font-semibold">{withPlaces(work)}</p>
+          <p className="font-semibold">{workWords(work)}</p>
           <p className="text-ink2">
             {work.panel}
             {work.looks.map(({ look }) => (

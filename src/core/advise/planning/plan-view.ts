@@ -24,6 +24,8 @@ export interface FindingLine {
   grade: Grade;
   place: string;
   panel: string;
+  /** What is wrong, without figures: for whoever is not of the trade. */
+  title: string;
   /** One line. */
   says: string;
 }
@@ -112,6 +114,7 @@ const lineOf = (finding: Finding, names: ReadonlyMap<string, string>): FindingLi
     grade,
     place: verdict.place.label,
     panel: names.get(verdict.panel) ?? '',
+    title: verdict.rule.title,
     says: fill(verdict.rule.messages[outcome.message]!.short, {
       place: verdict.place.label,
       ...outcome.data,

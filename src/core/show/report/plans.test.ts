@@ -77,7 +77,7 @@ describe('plans in the report', () => {
       'All defects (chosen)',
     ]);
     expect(Object.fromEntries(rows.map(([title, ...cells]) => [title, cells]))).toEqual({
-      'Put right': ['4: open position', 'all of the one before; 1: 30 A on 12 copper'],
+      'Put right': ['4: open position', 'all of “Least to be safe”; 1: 30 A on 12 copper'],
       'Stays wrong': ['Repair: 1: 30 A on 12 copper', 'nothing of what was found'],
       Cost: ['$110 to $240, likely $160', '$210 to $390, likely $260'],
       'Without power': ['nobody', 'What Main panel feeds, about 2 hours'],

@@ -10,8 +10,9 @@ import { dayWords } from './dates';
 export interface ReportWay {
   name: string;
   chosen: boolean;
-  /** What it puts right beyond the one before it; `and`: all of that one, too. */
-  and: boolean;
+  /** The one before it, where it puts right all of that, too. */
+  and: string | undefined;
+  /** What it puts right beyond that. */
   puts: string[];
   stays: string[];
   /** From low to high, and likely, rounded. */
@@ -62,7 +63,7 @@ function wayOf(one: Offered, before: Offered | undefined, currency: string): Rep
   return {
     name: one.name,
     chosen: one.chosen,
-    and,
+    and: and ? before.name : undefined,
     puts: and ? one.mends.filter((says) => !before.mends.includes(says)) : [...one.mends],
     stays: [...one.stays],
     cost: costWords(one.cost, currency),

@@ -10,7 +10,7 @@ export const waysToPutRight = ({ report: { plans } }: Source): Block[] => {
   const row = (title: string, says: (way: ReportWay) => string) => [title, ...plans.ways.map(says)];
   return part('plans', 'Ways to put it right', [
     ...paragraph(
-      `${plans.by ?? 'Somebody'} chose “${plans.name}” on ${plans.on}. What it would be like afterwards was judged by the same rules as what was found. The sums are estimates, not offers; what hides behind covers can change them. `,
+      `Chosen: “${plans.name}”${plans.by ? `, by ${plans.by},` : ''} on ${plans.on}. What it would be like afterwards was judged by the same rules as what was found. The sums are estimates, not offers; what hides behind covers can change them. `,
       strong('What is Danger now is dealt with today, whichever is chosen.'),
     ),
     table(
@@ -26,7 +26,7 @@ export const waysToPutRight = ({ report: { plans } }: Source): Block[] => {
         row(
           'Put right',
           ({ and, puts }) =>
-            [and ? 'all of the one before' : '', ...puts].filter(Boolean).join('; ') ||
+            [and ? `all of “${and}”` : '', ...puts].filter(Boolean).join('; ') ||
             'nothing of what was found',
         ),
         row('Stays wrong', ({ stays }) => stays.join('; ') || 'nothing of what was found'),
@@ -58,6 +58,7 @@ export const chosenWork = ({ report: { plans } }: Source): Block[] => {
             lines: plans.steps.map((text) => ({ words: [{ text }] })),
           } as const,
         ]),
+    { kind: 'heading', level: 3, text: 'To be priced' },
     table(
       'To be priced',
       [
