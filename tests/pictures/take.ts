@@ -41,7 +41,13 @@ const views = [
   { name: 'readings', path: `${house}/readings`, size: desk, theme: 'light' },
   { name: 'judge', path: `${house}/judge`, size: desk, theme: 'light' },
   { name: 'judge-phone', path: `${house}/judge`, size: phone, theme: 'dark' },
-  { name: 'plan', path: `${house}/plan`, size: desk, theme: 'light' },
+  {
+    name: 'plan',
+    path: `${house}/plan`,
+    seen: /none beats on both/,
+    size: { ...desk, height: 1100 },
+    theme: 'light',
+  },
   { name: 'library', path: '/library?rule=breaker/double-tap', size: desk, theme: 'light' },
   { name: 'notes', path: `${house}/notes`, size: desk, theme: 'light' },
   { name: 'history', path: `${house}/history`, size: desk, theme: 'light' },
@@ -71,6 +77,7 @@ for (const { name, path, size, theme, ...view } of views) {
       .getByRole('radiogroup', { name: 'Show' })
       .getByRole('radio', { name: view.press })
       .click();
+  if ('seen' in view) await page.getByText(view.seen).waitFor();
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
   console.log(`docs/screenshots/${name}.png`);
