@@ -76,6 +76,23 @@ export function burnedPair(): Logbook {
   return made.book;
 }
 
+/** Case 3 with every neutral and ground on a screw of its own, the label’s circuits nearly used up. */
+export function burnedPairWithBars(): Logbook {
+  const made = inOrder({ labelTandemPositions: range(13, 20), labelCircuits: 20 }).lines(
+    'main 100 @tarnholt',
+    'bar n 22 left',
+    'bar g 22 right',
+    ...range(1, 20)
+      .filter((number) => ![9, 11].includes(number))
+      .map((at) => `${at} 20 12cu:b m1 n${at} g${at} @tarnholt in:nm circuit ${at}`),
+    '9+11 30 10cu:b/10cu:r m1 n9 g9 @tarnholt in:nm tied =dryer dryer',
+  );
+  made
+    .facts({ busCondition: 'burned' }, 'panel/c1r5')
+    .facts({ busCondition: 'burned' }, 'panel/c1r6');
+  return made.book;
+}
+
 /** Case 4: a full panel that wants a 240 V circuit. */
 export function fullPanelWithWish(tandems: readonly number[] = range(13, 20)): Logbook {
   const made = inOrder({

@@ -106,9 +106,29 @@ describe('3 placed', () => {
       .filter(({ isMain }) => !isMain)
       .reduce((sum, { terminals }) => sum + terminals.length, 0);
     expect(poles).toBeLessThanOrEqual(24);
-    const screws = ({ panels: [panel], ...site }: SiteView) =>
-      roomCard({ panels: [panel!], ...site }, panel!).freeNeutrals;
-    expect(screws(plan.after.site)).toEqual(screws(site));
+  });
+
+  test('with bars: as many poles as the label allows, every neutral on a screw of its own as before', () => {
+    const { site, named } = planned(panels.burnedPairWithBars());
+    const plan = named('least');
+    expect(plan.chosen.map(({ remedy }) => remedy.id).sort()).toEqual([
+      'blank-burned-position',
+      'condense-to-tandems',
+    ]);
+    const [before] = site.panels;
+    const [after] = plan.after.site.panels;
+    expect(roomCard(plan.after.site, after!).freeNeutrals).toBe(
+      roomCard(site, before!).freeNeutrals,
+    );
+    const [bar] = after!.bars.filter(({ kind }) => kind === 'neutral');
+    expect(bar!.landed).toBe(19);
+    expect(bar!.terminals.every(({ conductors }) => conductors.length <= 1)).toBe(true);
+    const poles = (panel: typeof after) =>
+      panel!.devices
+        .filter(({ isMain }) => !isMain)
+        .reduce((sum, { terminals }) => sum + terminals.length, 0);
+    expect(poles(after)).toBe(20);
+    expect(poles(before)).toBe(20);
   });
 
   test('the steps are those of the placement, none puts two things in one place', () => {

@@ -3,6 +3,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { PlanQuestion, PlanView, WorkLine } from '@/core';
 import { planWords } from '@/core';
+import { bearingOnPlans } from '@/core/advise/planning/chosen-plans';
 import type { CostBook } from '@/core/codes/cost-book/cost-book';
 import { counted, listed } from '@/core/vocabulary/phrases';
 import { untilThenWords } from '@/core/show/report/until-then';
@@ -28,7 +29,11 @@ export function Plan({ book: current }: { book?: CostBook | undefined }) {
   const [forbidden, setForbidden] = useState<readonly string[]>([]);
   const [forced, setForced] = useState<readonly string[]>([]);
   const [picked, pick] = useState<string>();
-  const facts = useDeferredValue(entries);
+  const bearing = useMemo(() => bearingOnPlans(site.reader, entries), [site.reader, entries]);
+  const [asked, ask] = useState(bearing);
+  // A choice or a quote recorded asks nothing anew.
+  if (bearing.length !== asked.length || bearing.at(-1)?.id !== asked.at(-1)?.id) ask(bearing);
+  const facts = useDeferredValue(asked);
   const question = useMemo<PlanQuestion>(
     () => ({ entries: facts, settings: plain(settings), book, forbidden, forced }),
     [facts, settings, book, forbidden, forced],

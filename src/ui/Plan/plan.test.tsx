@@ -112,7 +112,10 @@ describe('plans', () => {
     const hand = await inHand(two(), <Plan />);
     await worked();
     type('Chosen by', 'Tomas Aldergrove');
+    const questions = asked.length;
     await (await hand.press('Record this choice')).andKept();
+    expect(asked).toHaveLength(questions);
+    expect(shown()).not.toContain('Working it out');
     const [made] = hand.recorded();
     expect(made).toMatchObject({
       kind: 'add',

@@ -43,22 +43,40 @@ const besideThePlan: ReadonlySet<ThingType> = new Set([
   'what-if',
 ]);
 
+/** Said of these it changes neither findings nor ways to mend them. */
+const besideTheFindings: ReadonlySet<ThingType> = new Set([
+  'plan',
+  'quote',
+  'note',
+  'photo',
+  'what-if',
+]);
+
+/** Type of what an entry is about. */
+const typeOf = (entry: Entry, { inspection: { things } }: FactReader): ThingType | undefined =>
+  entry.kind === 'add'
+    ? (entry.type as ThingType)
+    : entry.kind === 'observe'
+      ? things.get(splitRef(entry.about).thing)?.type
+      : undefined;
+
+/** Entries that a plan can hang on: a choice or a quote recorded since asks for no new one. */
+export const bearingOnPlans = (reader: FactReader, entries: readonly Entry[]): Entry[] =>
+  entries.filter((entry) => {
+    const type = typeOf(entry, reader);
+    return type === undefined || !besideTheFindings.has(type);
+  });
+
 /** Plans chosen in an inspection, the last first. */
 export function chosenPlans(reader: FactReader, entries: readonly Entry[]): ChosenPlan[] {
   const { things } = reader.inspection;
-  const typeOf = (entry: Entry): ThingType | undefined =>
-    entry.kind === 'add'
-      ? (entry.type as ThingType)
-      : entry.kind === 'observe'
-        ? things.get(splitRef(entry.about).thing)?.type
-        : undefined;
   return [...things.values()]
     .flatMap((thing): ChosenPlan[] => {
       const name = thing.type === 'plan' && reader.fact(thing.id, 'planName');
       if (!name || reader.value(thing.id, 'removed')) return [];
       const made = entries.findIndex((entry) => entry.kind === 'add' && entry.thing === thing.id);
       const since = entries.slice(made + 1).filter((entry) => {
-        const type = typeOf(entry);
+        const type = typeOf(entry, reader);
         return entry.kind === 'undo' || (type !== undefined && !besideThePlan.has(type));
       });
       return [
