@@ -13,6 +13,7 @@ import { useBook } from '../Book/context';
 import { moneyWords, rangeWords } from './money';
 import { nameOf } from './PlanRows';
 import { Quotes } from './Quotes';
+import { TellFirst } from './TellFirst';
 import { stepsOf, workWords } from './work-words';
 
 /** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
@@ -43,6 +44,7 @@ export function RecordChoice({
           cost: work.costRange,
         })),
         planSteps: stepsOf(plan),
+        planTell: plan.tell.map(({ whom, why, days }) => ({ whom, why, days })),
         planOffered: offered.slice(0, 6).map((one) => ({
           name: nameOf(one, book.currency),
           chosen: one.key === plan.key,
@@ -114,6 +116,7 @@ export function ChosenBefore({ currency }: { currency: string }) {
           )}
         </p>
       ))}
+      <TellFirst plan={chosen[0]!.id} />
       <Quotes plan={chosen[0]!} currency={currency} />
     </section>
   );

@@ -18,6 +18,11 @@ function withPlan(): Bench {
     planName: 'All defects',
     planBy: 'Perpetua Lamb',
     planWorks: ['1: Breaker 1: 30 A out, 20 A in', '4: Blank in 4'],
+    planTell: [
+      { whom: 'permit', why: 'the panel is replaced', days: 5 },
+      { whom: 'utility', why: 'the service is shut off', days: 10 },
+    ],
+    planPermit: 'MLP-0417',
     planSteps: ['Off, locked and tagged.', 'Breaker 1: 30 A out, 20 A in (Main panel).'],
     planOffered: [
       {
@@ -98,6 +103,10 @@ describe('plans in the report', () => {
       'Together',
     ]);
     expect(rows.every(([, included, sum]) => included === '' && sum === '')).toBe(true);
+    expect(said(blocks)).toContain('Permit desk: the panel is replaced; permit number MLP-0417.');
+    expect(said(blocks)).toContain(
+      'Utility: the service is shut off; order number wanted, about 10 days.',
+    );
     expect(said(blocks)).toContain('Off, locked and tagged.');
     expect(tableOf(blocks, 'Ways to put it right')).toBeUndefined();
   });

@@ -1,7 +1,8 @@
 import type { Range } from '../../codes/cost-book/cost-book';
 import type { Assessment } from '../../judge/assess/assessment';
 import type { PropertyValue } from '../../record/entries/properties';
-import { listed } from '../../vocabulary/phrases';
+import { gives, tellFirst } from '../../advise/planning/tell-first';
+import { counted, listed } from '../../vocabulary/phrases';
 import type { Hazard } from '../../vocabulary/severity';
 import { hazardWords } from './comparisons';
 import { dayWords } from './dates';
@@ -28,6 +29,8 @@ export interface ReportPlans {
   by: string | undefined;
   on: string;
   ways: ReportWay[];
+  /** Who is told before, with the reference given or that it is wanted. */
+  tell: string[];
   steps: string[];
   /** Works, to be priced by whoever quotes. */
   works: string[];
@@ -50,6 +53,10 @@ export function reportPlans({ site, settings }: Assessment): ReportPlans | undef
     by: reader.value(chosen, 'planBy'),
     on: dayWords(name.at),
     ways: offered.map((one, at) => wayOf(one, offered[at - 1], currency)),
+    tell: tellFirst(reader, chosen).map(
+      ({ whom, why, days, reference }) =>
+        `${gives[whom].words}: ${why}; ${reference === undefined ? `${gives[whom].gives} wanted, about ${counted(days, 'day')}` : `${gives[whom].gives} ${reference}`}.`,
+    ),
     steps: [...(reader.value(chosen, 'planSteps') ?? [])],
     works: [...(reader.value(chosen, 'planWorks') ?? [])],
   };

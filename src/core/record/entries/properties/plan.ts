@@ -104,6 +104,26 @@ export const planProperties = {
     input: 'none',
     ...said,
   }),
+  /** Who is told before the work, why, and how many days it takes. */
+  planTell: property({
+    on: ['plan'],
+    schema: v.pipe(
+      v.array(
+        v.strictObject({
+          whom: v.picklist(['utility', 'permit', 'owner']),
+          why: v.pipe(v.string(), v.minLength(1), v.maxLength(300)),
+          days: v.pipe(v.number(), v.minValue(0), v.maxValue(1000)),
+        }),
+      ),
+      v.maxLength(60),
+    ),
+    label: 'Told before the work',
+    input: 'none',
+    ...said,
+  }),
+  planPermit: text(['plan'], 'Permit number', 60, said),
+  planUtility: text(['plan'], 'Order number of the utility', 60, said),
+  planOwner: text(['plan'], 'Agreed with the owner', 200, said),
   planBook: whole(['plan'], 'Version of the cost book', 1, 1_000_000, '', said),
   planCost: property({ on: ['plan'], schema: range, label: 'Cost', input: 'none', ...said }),
   planMinutes: property({ on: ['plan'], schema: range, label: 'Minutes', input: 'none', ...said }),

@@ -49,6 +49,14 @@ export const chosenWork = ({ report: { plans } }: Source): Block[] => {
       strong(isolationCaution),
       ' A proposal to be checked on the spot: code, label and whoever does the work decide.',
     ),
+    ...(plans.tell.length === 0
+      ? []
+      : [
+          {
+            kind: 'list',
+            lines: plans.tell.map((text) => ({ words: [strong('Tell first. '), { text }] })),
+          } as const,
+        ]),
     ...(plans.steps.length === 0
       ? []
       : [
