@@ -74,7 +74,7 @@ export const planProperties = {
   planSteps: property({
     on: ['plan'],
     schema: v.pipe(
-      v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(1200))),
+      v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(6000))),
       v.maxLength(800),
     ),
     label: 'Steps of the work',
