@@ -44,7 +44,7 @@ const besideThePlan: ReadonlySet<ThingType> = new Set([
 ]);
 
 /** Said of these it changes neither findings nor ways to mend them. */
-const besideTheFindings: ReadonlySet<ThingType> = new Set([
+export const besideTheFindings: ReadonlySet<ThingType> = new Set([
   'plan',
   'quote',
   'note',

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { bench } from '../../testing/bench';
+import { assess } from '../../judge/assess/assess';
+import { idsFrom, Logbook } from '../../fieldwork/recording/logbook';
+import { bench, testSettings } from '../../testing/bench';
 import type { Bench } from '../../testing/bench';
 import { audiences } from './audience';
 import type { Block } from './blocks/block';
@@ -48,15 +50,18 @@ function withPlan(): Bench {
   return made;
 }
 
-function sheetOf(made: Bench, audience: (typeof audiences)[number]): readonly Block[] {
-  const assessment = made.assess();
+function sheetOf(
+  { book: { entries } }: { book: Pick<Logbook, 'entries'> },
+  audience: (typeof audiences)[number],
+): readonly Block[] {
+  const assessment = assess(entries, testSettings);
   const report = composeReport(assessment, { inspection: 'one', asOf: '2026-04-14', authors: [] });
   return composeSheet(
     {
       report,
       site: assessment.site,
       signed: undefined,
-      record: wholeRecord(made.book.entries, [], assessment),
+      record: wholeRecord(entries, [], assessment),
     },
     audience,
   ).blocks;
@@ -109,6 +114,28 @@ describe('plans in the report', () => {
     );
     expect(said(blocks)).toContain('Off, locked and tagged.');
     expect(tableOf(blocks, 'Ways to put it right')).toBeUndefined();
+  });
+
+  test('one made before facts recorded since says so to both; a quote is none of them', () => {
+    const at = {
+      newId: idsFrom('later-'),
+      device: 'tablet',
+      author: 'ines',
+      at: '2027-05-02T10:00:00Z',
+    };
+    const book = new Logbook(at, withPlan().book.entries);
+    const made = { book };
+    book.add('quote', 'q', 'site', {
+      quoteFrom: 'Lamp and Quay',
+      quotePlan: 'chosen',
+      quoteSum: 300,
+    });
+    expect(said(sheetOf(made, 'client'))).not.toContain('recorded since');
+    book.observe('panel/c2r2', { opening: 'blanked' });
+    for (const audience of ['client', 'electrician'] as const)
+      expect(said(sheetOf(made, audience))).toContain(
+        'It was made before 1 fact recorded since: it has to be worked out again.',
+      );
   });
 
   test('one chosen before its figures were kept is told to nobody by halves', () => {

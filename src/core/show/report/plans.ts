@@ -1,6 +1,8 @@
 import type { Range } from '../../codes/cost-book/cost-book';
 import type { Assessment } from '../../judge/assess/assessment';
 import type { PropertyValue } from '../../record/entries/properties';
+import { besideTheFindings } from '../../advise/planning/chosen-plans';
+import { splitRef } from '../../record/entries/thing-types';
 import { gives, tellFirst } from '../../advise/planning/tell-first';
 import { counted, listed } from '../../vocabulary/phrases';
 import type { Hazard } from '../../vocabulary/severity';
@@ -28,6 +30,8 @@ export interface ReportPlans {
   name: string;
   by: string | undefined;
   on: string;
+  /** Facts of the place recorded since: it was made before them. */
+  since: number;
   ways: ReportWay[];
   /** Who is told before, with the reference given or that it is wanted. */
   tell: string[];
@@ -39,7 +43,7 @@ export interface ReportPlans {
 type Offered = PropertyValue<'planOffered'>[number];
 
 /** The plan chosen last, where it was recorded with what it stood beside. */
-export function reportPlans({ site, settings }: Assessment): ReportPlans | undefined {
+export function reportPlans({ site, settings, inspection }: Assessment): ReportPlans | undefined {
   const { reader } = site;
   const chosen = [...reader.inspection.things.values()]
     .filter(({ id, type }) => type === 'plan' && !reader.value(id, 'removed'))
@@ -52,6 +56,7 @@ export function reportPlans({ site, settings }: Assessment): ReportPlans | undef
     name: name.value,
     by: reader.value(chosen, 'planBy'),
     on: dayWords(name.at),
+    since: factsSince(inspection, name.at),
     ways: offered.map((one, at) => wayOf(one, offered[at - 1], currency)),
     tell: tellFirst(reader, chosen).map(
       ({ whom, why, days, reference }) =>
@@ -60,6 +65,18 @@ export function reportPlans({ site, settings }: Assessment): ReportPlans | undef
     steps: [...(reader.value(chosen, 'planSteps') ?? [])],
     works: [...(reader.value(chosen, 'planWorks') ?? [])],
   };
+}
+
+/** Facts recorded after a moment that a plan could hang on. */
+function factsSince({ facts, things }: Assessment['inspection'], moment: string): number {
+  let many = 0;
+  for (const [about, of] of facts) {
+    const type = things.get(splitRef(about).thing)?.type;
+    if (type === undefined || besideTheFindings.has(type)) continue;
+    for (const all of of.values())
+      many += all.filter(({ at }) => Date.parse(at) > Date.parse(moment)).length;
+  }
+  return many;
 }
 
 function wayOf(one: Offered, before: Offered | undefined, currency: string): ReportWay {

@@ -1,14 +1,26 @@
 import { isolationCaution } from '../isolation';
-import type { ReportWay } from '../plans';
+import { counted } from '../../../vocabulary/phrases';
+import type { ReportPlans, ReportWay } from '../plans';
 import type { Block } from './block';
 import { paragraph, part, strong, table } from './say';
 import type { Source } from './sheet';
+
+/** A plan older than what is recorded says so before anything else. */
+const overtaken = ({ since }: ReportPlans): Block[] =>
+  since === 0
+    ? []
+    : paragraph(
+        strong(
+          `It was made before ${counted(since, 'fact')} recorded since: it has to be worked out again.`,
+        ),
+      );
 
 /** For the client: the plans side by side, none recommended. */
 export const waysToPutRight = ({ report: { plans } }: Source): Block[] => {
   if (!plans || plans.ways.length === 0) return [];
   const row = (title: string, says: (way: ReportWay) => string) => [title, ...plans.ways.map(says)];
   return part('plans', 'Ways to put it right', [
+    ...overtaken(plans),
     ...paragraph(
       `Chosen: “${plans.name}”${plans.by ? `, by ${plans.by},` : ''} on ${plans.on}. What it would be like afterwards was judged by the same rules as what was found. The sums are estimates, not offers; what hides behind covers can change them. `,
       strong('What is Danger now is dealt with today, whichever is chosen.'),
@@ -45,6 +57,7 @@ export const waysToPutRight = ({ report: { plans } }: Source): Block[] => {
 export const chosenWork = ({ report: { plans } }: Source): Block[] => {
   if (!plans || plans.works.length === 0) return [];
   return part('plan-work', `Work of the chosen plan: ${plans.name}`, [
+    ...overtaken(plans),
     ...paragraph(
       strong(isolationCaution),
       ' A proposal to be checked on the spot: code, label and whoever does the work decide.',
