@@ -34,7 +34,8 @@ export function valueWords(
 /** Of a chosen plan: figures from low to high, and how many where each goes by an id. */
 function planValue(property: string, value: Json): string | undefined {
   if (property === 'planChoices') return counted((value as Json[]).length, 'work');
-  if (property === 'planTell') return (value as { why: string }[]).map(({ why }) => why).join('; ');
+  if (property === 'planTell' && Array.isArray(value))
+    return value.map((one) => (one as { why?: string } | null)?.why ?? '').join('; ');
   if (property === 'planOffered') return counted((value as Json[]).length, 'plan');
   if (property === 'planSteps') return counted((value as Json[]).length, 'step');
   if (property === 'planLines' || property === 'quoteLines')
