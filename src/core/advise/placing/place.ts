@@ -1,6 +1,13 @@
 import type { Highs } from 'highs';
 import type { Piece, Placement, PlacementProblem, Spot, SpotKey } from './placement-problem';
-import { anchorsOf, areBeside, covered, pairAllowed, wireWay } from './placement-problem';
+import {
+  anchorsOf,
+  areBeside,
+  columnAndRowOf,
+  covered,
+  pairAllowed,
+  wireWay,
+} from './placement-problem';
 import type { Terms } from './program';
 import { Program } from './program';
 
@@ -247,8 +254,7 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
           .filter(([key, one]) => chosen(one) && areaOf(spots.get(key)!) === area)
           .map(([key]) => key)
           .sort(byPlace);
-      const inOrder = (some: readonly Piece[]) =>
-        [...some].sort((a, b) => byPlace(a.from ?? '', b.from ?? ''));
+      const inOrder = (some: readonly Piece[]) => [...some].sort((a, b) => byPlace(a.from, b.from));
       // In the order they stood, so that wires cross as little as may be.
       const give = (some: readonly Piece[], to: readonly SpotKey[]) =>
         inOrder(some).forEach(({ id }, index) => at.set(id, to[index]!));
@@ -295,11 +301,11 @@ function placedBy(program: Program, problem: PlacementProblem): Placement | unde
 const ones = (variables: readonly number[], coefficient = 1): Terms =>
   variables.map((one) => [one, coefficient]);
 
-const columnAndRow = /^c(\d+)r(\d+)$/;
-const byPlace = (a: SpotKey, b: SpotKey): number => {
-  const [x, y] = [columnAndRow.exec(a), columnAndRow.exec(b)];
-  if (!x || !y) return Number(!x) - Number(!y);
-  return Number(x[1]) - Number(y[1]) || Number(x[2]) - Number(y[2]);
+/** What stands nowhere yet comes last. */
+const byPlace = (a: SpotKey | undefined, b: SpotKey | undefined): number => {
+  if (a === undefined || b === undefined) return Number(a === undefined) - Number(b === undefined);
+  const [x, y] = [columnAndRowOf(a), columnAndRowOf(b)];
+  return x[0] - y[0] || x[1] - y[1];
 };
 
 function takeOut(from: Piece[], is: (piece: Piece) => boolean): Piece {

@@ -77,14 +77,15 @@ export interface Placement {
 
 export const keyOf = (column: number, row: number): SpotKey => `c${column}r${row}`;
 
-const parse = (key: SpotKey): [number, number] => {
+/** Column and row of a position. */
+export const columnAndRowOf = (key: SpotKey): [column: number, row: number] => {
   const [, column, row] = /^c(\d+)r(\d+)$/.exec(key)!;
   return [Number(column), Number(row)];
 };
 
 /** Positions a piece takes from its uppermost. */
 export function covered(from: SpotKey, rows: number): SpotKey[] {
-  const [column, row] = parse(from);
+  const [column, row] = columnAndRowOf(from);
   return Array.from({ length: rows }, (_, step) => keyOf(column, row + step));
 }
 
@@ -122,12 +123,12 @@ export const pairAllowed = (
 
 /** Rows between two positions; to the other column it is a long way round. */
 export function wireWay(a: SpotKey, b: SpotKey): number {
-  const [[columnA, rowA], [columnB, rowB]] = [parse(a), parse(b)];
+  const [[columnA, rowA], [columnB, rowB]] = [columnAndRowOf(a), columnAndRowOf(b)];
   return Math.abs(rowA - rowB) + (columnA === columnB ? 0 : 12);
 }
 
 /** Positions one above the other. */
 export const areBeside = (a: SpotKey, b: SpotKey): boolean => {
-  const [[columnA, rowA], [columnB, rowB]] = [parse(a), parse(b)];
+  const [[columnA, rowA], [columnB, rowB]] = [columnAndRowOf(a), columnAndRowOf(b)];
   return columnA === columnB && Math.abs(rowA - rowB) === 1;
 };

@@ -1,6 +1,7 @@
 import { standsToday } from '../../installation/panel/standing-in';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { ConductorView, DeviceView, PanelView } from '../../installation/panel/views';
+import { deviceCircuitWords } from '../../installation/panel/words';
 import { formOf } from '../../vocabulary/device-forms';
 import { listed } from '../../vocabulary/phrases';
 import type { SpotKey } from '../placing/placement-problem';
@@ -54,10 +55,8 @@ const keysOf = (device: DeviceView) => covered(spotKey(device), device.height);
 
 /** "7 (hall)": a breaker by its number and what it feeds. */
 function named(device: DeviceView): string {
-  const names = [
-    ...new Set(device.terminals.flatMap(({ circuit }) => circuit?.name?.trim() || [])),
-  ];
-  return names.length === 0 ? device.label : `${device.label} (${names.join(', ')})`;
+  const feeds = deviceCircuitWords(device);
+  return feeds === '' ? device.label : `${device.label} (${feeds})`;
 }
 
 /** "two poles 30 A" */

@@ -1,5 +1,5 @@
 import type { Move } from '../../advise/planning/moves';
-import { covered } from '../../advise/placing/placement-problem';
+import { columnAndRowOf, covered } from '../../advise/placing/placement-problem';
 import type { Geometry } from './geometry';
 import { bodyLength, boxOnSheet, rowTop, sheetSize } from './geometry';
 import type { Point } from './shapes';
@@ -77,7 +77,7 @@ export function drawMoves(
 function boxOf(geometry: Geometry, keys: readonly string[], shift = 0): Box | undefined {
   const [first] = keys;
   if (first === undefined) return undefined;
-  const [, column, row] = /^c(\d+)r(\d+)$/.exec(first)!.map(Number) as [number, number, number];
+  const [column, row] = columnAndRowOf(first);
   const together = covered(first, keys.length).every((key, at) => key === keys[at]);
   const height = together ? rowTop(geometry, row + keys.length - 1) + 1 - rowTop(geometry, row) : 1;
   const box = boxOnSheet(geometry, {
