@@ -76,6 +76,20 @@ export function burnedPair(): Logbook {
   return made.book;
 }
 
+/** Case 9: the same, and the stab at 17 has no notch. */
+export function burnedPairNoNotch(): Logbook {
+  const book = burnedPair();
+  book.observe('panel/c1r9', { stabTakes: 'full-size' });
+  return book;
+}
+
+/** Case 10: the same, and the label lists tandems of 15 and 15 A alone. */
+export function burnedPairOtherRatings(): Logbook {
+  const book = burnedPair();
+  book.observe('panel', { labelTandemRatings: ['15/15'] });
+  return book;
+}
+
 /** Case 3 with every neutral and ground on a screw of its own, the label’s circuits nearly used up. */
 export function burnedPairWithBars(): Logbook {
   const made = inOrder({ labelTandemPositions: range(13, 20), labelCircuits: 20 }).lines(

@@ -156,10 +156,34 @@ describe('3 placed', () => {
       }
     }
     expect(steps.filter(({ asks }) => asks).map(({ asks }) => asks)).toEqual([
-      'see whether the wires of 13 reach',
-      'see whether the wires of 15 reach',
-      'see whether the wires of 9+11 reach',
+      'see whether the stab at 17 takes a tandem and 17 is an ordinary breaker without a tie',
+      'see whether the stab at 19 takes a tandem and 19 is an ordinary breaker without a tie',
+      'see whether the wires of 13 reach and 13 is an ordinary breaker without a tie',
+      'see whether the wires of 15 reach and 15 is an ordinary breaker without a tie',
+      'see whether the wires of 9+11 reach, the stab at 13 is sound and the stab at 15 is sound',
     ]);
+  });
+});
+
+describe('9 a stab without a notch', () => {
+  test('no tandem there: the dryer to 15+17, its wires and theirs as short as can be', () => {
+    const { site, named } = planned(panels.burnedPairNoNotch());
+    expect(changed(site, named('least')).come.sort()).toEqual([
+      '13 tandem: Circuit 13 | Circuit 17',
+      '15+17 two-pole: Dryer',
+      '19 tandem: Circuit 19 | Circuit 15',
+    ]);
+  });
+});
+
+describe('10 a label that lists other ratings', () => {
+  test('no plan joins anything', () => {
+    const { site, named } = planned(panels.burnedPairOtherRatings());
+    for (const name of ['least', 'defects', 'lasting'] as const) {
+      const plan = named(name);
+      expect(plan.chosen.map(({ remedy }) => remedy.id)).not.toContain('condense-to-tandems');
+      expect(changed(site, plan).come.join()).not.toContain('tandem');
+    }
   });
 });
 

@@ -7,7 +7,11 @@ import { drawMoves } from '@/core/show/drawing/draw-moves';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import { useBook } from '../Book/context';
 import { Shapes } from '../drawing/Shapes';
+import { useMotion } from '../primitives/use-media';
 import { useNarrow } from '../primitives/use-narrow';
+import { Frame, Leader } from './move-marks';
+import { Travelling } from './Travelling';
+import { pannedTo } from './panned-to';
 
 /** The panel as found and as it would be, with the steps between; one step is shown at a time. */
 export function BeforeAfter({ plan }: { plan: PlanView }) {
@@ -62,6 +66,7 @@ function PanelMoves({ panel, steps, after }: PanelMovesProps) {
   const { state } = useBook();
   const { site } = state.assessment;
   const narrow = useNarrow();
+  const motion = useMotion();
   const [step, setStep] = useState(1);
   const [found, showFound] = useState(false);
   const was = site.panels.find(({ id }) => id === panel);
@@ -72,12 +77,12 @@ function PanelMoves({ panel, steps, after }: PanelMovesProps) {
     return { left, right, moves: drawMoves(left.geometry, right.geometry, steps) };
   }, [was, now, site, after, steps]);
   const current = drawn?.moves.marks.find((mark) => mark.step === step);
-  const [first, second] = drawn
-    ? [sheetSize(drawn.left.geometry), sheetSize(drawn.right.geometry)]
-    : [];
+  const size = drawn && sheetSize((found ? drawn.left : drawn.right).geometry);
+  const box = found ? current?.from : current?.to;
+  const view = size && pannedTo(box ?? current?.from ?? current?.to, size);
   return (
     <div className="mt-2 grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-      {drawn && first && second && !narrow && (
+      {drawn && !narrow && (
         <svg
           viewBox={`-0.4 -1.5 ${drawn.moves.width + 0.8} ${drawn.moves.height + 1.9}`}
           className="w-full"
@@ -86,7 +91,9 @@ function PanelMoves({ panel, steps, after }: PanelMovesProps) {
         >
           <Heading x={0}>As found</Heading>
           <Heading x={drawn.moves.shift}>After, judged as it would be</Heading>
-          <Shapes shapes={drawn.left.shapes} />
+          <g id="as-found">
+            <Shapes shapes={drawn.left.shapes} />
+          </g>
           <g transform={`translate(${drawn.moves.shift},0)`}>
             <Shapes shapes={drawn.right.shapes} />
           </g>
@@ -94,28 +101,30 @@ function PanelMoves({ panel, steps, after }: PanelMovesProps) {
             mark.step === step ? null : <Leader key={mark.step} mark={mark} choose={setStep} />,
           )}
           {current && <Leader mark={current} choose={setStep} current />}
+          {motion && current && <Travelling key={step} mark={current} of="as-found" />}
         </svg>
       )}
-      {drawn && first && second && narrow && (
+      {drawn && size && view && narrow && (
         <figure>
           <svg
-            viewBox={
-              found
-                ? `-0.2 -0.2 ${first.width + 0.4} ${first.height + 0.4}`
-                : `-0.2 -0.2 ${second.width + 0.4} ${second.height + 0.4}`
-            }
-            className="max-h-[46dvh] w-full"
+            viewBox={`-0.2 0 ${size.width + 0.4} ${view.height}`}
+            className="w-full"
             role="img"
             aria-label={`${found ? 'As found' : 'After the work'}: ${steps[step - 1]?.says ?? ''}`}
           >
-            <Shapes shapes={(found ? drawn.left : drawn.right).shapes} />
-            {current && (
-              <g transform={`translate(${found ? 0 : -drawn.moves.shift},0)`}>
-                {[found ? current.from : current.to].map(
-                  (box) => box && <Frame key="box" box={box} current />,
-                )}
-              </g>
-            )}
+            <g
+              style={{
+                transform: `translateY(${-view.y}px)`,
+                transition: motion ? 'transform 400ms' : undefined,
+              }}
+            >
+              <Shapes shapes={(found ? drawn.left : drawn.right).shapes} />
+              {current && box && (
+                <g transform={`translate(${found ? 0 : -drawn.moves.shift},0)`}>
+                  <Frame box={box} current />
+                </g>
+              )}
+            </g>
           </svg>
           <figcaption className="mt-1 flex items-center justify-between gap-2">
             <button
@@ -173,68 +182,4 @@ const Heading = ({ x, children }: { x: number; children: string }) => (
   <text x={x} y={-0.85} fontSize={0.6} fontWeight={700} fill="var(--ink)">
     {children}
   </text>
-);
-
-type Mark = ReturnType<typeof drawMoves>['marks'][number];
-
-function Leader({
-  mark: { step, from, to, leader, node },
-  choose,
-  current = false,
-}: {
-  mark: Mark;
-  choose(step: number): void;
-  current?: boolean;
-}) {
-  if (!node) return null;
-  const d = leader.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x},${y}`).join('');
-  return (
-    <g opacity={current ? 1 : 0.45} onClick={() => choose(step)} className="cursor-pointer">
-      <path d={d} fill="none" stroke="var(--sheet)" strokeWidth={0.24} />
-      <path d={d} fill="none" stroke="var(--accent)" strokeWidth={current ? 0.1 : 0.07} />
-      {from && <Frame box={from} current={current} />}
-      {to && <Frame box={to} current={current} dashed />}
-      <circle
-        cx={node.x}
-        cy={node.y}
-        r={0.48}
-        fill={current ? 'var(--accent)' : 'var(--sheet)'}
-        stroke="var(--accent)"
-        strokeWidth={0.08}
-      />
-      <text
-        x={node.x}
-        y={node.y + 0.2}
-        textAnchor="middle"
-        fontSize={0.56}
-        fontWeight={700}
-        fill={current ? 'var(--on-accent)' : 'var(--accent)'}
-      >
-        {step}
-      </text>
-    </g>
-  );
-}
-
-/** What is left solid, what is not there yet dashed. */
-const Frame = ({
-  box: { x, y, width, height },
-  current,
-  dashed = false,
-}: {
-  box: NonNullable<Mark['from']>;
-  current: boolean;
-  dashed?: boolean;
-}) => (
-  <rect
-    x={x}
-    y={y}
-    width={width}
-    height={height}
-    fill={dashed ? 'var(--accent)' : 'none'}
-    fillOpacity={dashed ? 0.12 : 0}
-    stroke="var(--accent)"
-    strokeWidth={current ? 0.12 : 0.07}
-    strokeDasharray={dashed ? '0.3 0.16' : undefined}
-  />
 );

@@ -17,8 +17,8 @@ const balanceSeconds = 1;
 /** Half amps within which legs are even: the clamp reads no finer. */
 export const even = 2;
 
-/** Positions that are all alike to a single breaker: of one section on one leg. */
-const areaOf = ({ section, leg }: Spot) => `${section}|${leg}`;
+/** Positions that are all alike to a single breaker: of one section and column on one leg. */
+const areaOf = ({ section, column, leg }: Spot) => `${section}|${column}|${leg}`;
 
 /**
  * What may become of a single breaker that nothing binds to another: it stays, moves to some position of

@@ -1,8 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { bench } from '../../testing/bench';
+import type { Facts } from '../../record/entries/properties';
 import type { Logbook } from '../../fieldwork/recording/logbook';
-import type { PanelView } from '../../installation/panel/views';
+import type { DeviceView, PanelView } from '../../installation/panel/views';
+import { condense } from '../remedies/panel-work/condense';
 import { moveAll } from '../remedies/panel-work/moves';
 import { spotKey } from '../remedies/panel-work/pieces';
 import { Work } from '../remedies/work';
@@ -84,6 +86,31 @@ describe('moves', () => {
       'Breaker 3 (Hall 3) to 1, with its wires',
       'Breaker 1 (Hall 1) to 3, with its wires',
     ]);
+  });
+
+  test('what nobody has seen of wires, stab and breaker is looked at first', () => {
+    const steps = (positions: Facts, devices: Facts) => {
+      const made = bench({ rows }).lines('1 15 14cu hall', '3 20 12cu bath', '5 blank');
+      for (const row of [1, 2, 3]) made.facts(positions, `panel/c1r${row}`);
+      for (const { id } of made.book.site.panels[0]!.devices) made.facts(devices, id);
+      const before = seen(made.book);
+      const [hall, bath] = before.panel.devices as [DeviceView, DeviceView];
+      const work = new Work(made.book.entries);
+      condense(work, before.panel, { stays: hall, goes: bath });
+      moveAll(work, 'panel', new Map([[work.today(hall.id), 'c1r3']]));
+      const after = { site: work.site, panel: work.site.panels[0]! };
+      return movesBetween(before, after).flatMap(({ asks }) => asks ?? []);
+    };
+    expect(steps({}, {})).toEqual([
+      'see whether the wires of 1 reach, the stab at 5 is sound, the stab at 5 takes a tandem and 1 is an ordinary breaker without a tie',
+      'see whether the wires of 3 reach and 3 is an ordinary breaker without a tie',
+    ]);
+    expect(
+      steps(
+        { busCondition: 'bright', stabTakes: 'tandem' },
+        { protection: 'ordinary', tie: 'none' },
+      ),
+    ).toEqual(['see whether the wires of 1 reach', 'see whether the wires of 3 reach']);
   });
 
   test('a neutral to another screw is told, screw by screw', () => {

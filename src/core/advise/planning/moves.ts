@@ -5,8 +5,9 @@ import { deviceCircuitWords } from '../../installation/panel/words';
 import { formOf } from '../../vocabulary/device-forms';
 import { listed } from '../../vocabulary/phrases';
 import type { SpotKey } from '../placing/placement-problem';
-import { covered, wireWay } from '../placing/placement-problem';
+import { covered } from '../placing/placement-problem';
 import { spotKey } from '../remedies/panel-work/pieces';
+import { looksFirst } from './looks-first';
 
 /** What is done at positions, one thing at a time. */
 export type MoveKind =
@@ -19,9 +20,11 @@ export interface Move {
   /** Positions left by it, and positions taken by it. */
   from: readonly SpotKey[];
   to: readonly SpotKey[];
+  /** Positions of the tandem whose second half it goes to. */
+  into?: readonly SpotKey[];
   /** Device before it and after it, by id. */
   device: { before: string | undefined; after: string | undefined };
-  /** What has to be looked at first: whether wires reach. */
+  /** What has to be looked at first: whether wires reach, and what nobody has seen of stab and breaker. */
   asks: string | undefined;
 }
 
@@ -70,6 +73,7 @@ function stepsBetween(
   before: { site: SiteView; panel: PanelView },
   after: { site: SiteView; panel: PanelView },
 ): Step[] {
+  const step = stepMaker(before);
   const today = standsToday(after.site.reader);
   const stands = (panel: PanelView) => panel.devices.filter((one) => one.stands === 'position');
   const now = new Map(stands(after.panel).map((one) => [one.id, one]));
@@ -112,6 +116,7 @@ function stepsBetween(
     const first = at.get(host.id);
     steps.push({
       ...made,
+      into: keysOf(host),
       device: { before: device.id, after: host.id },
       ...(first && { after: first }),
     });
@@ -126,22 +131,23 @@ const renewWords = (was: DeviceView, is: DeviceView): string => {
     : `${named(was)} out; ${what} at ${is.label}, with its wires`;
 };
 
-function step(
-  kind: MoveKind,
-  says: string,
-  was: DeviceView | undefined,
-  is: DeviceView | undefined,
-  reaches = is && spotKey(is),
-): Step {
-  const far = was !== undefined && reaches !== undefined && wireWay(spotKey(was), reaches) > 0;
-  return {
+/** Steps with what has to be looked at before each. */
+function stepMaker(before: { site: SiteView; panel: PanelView }) {
+  const asksOf = looksFirst(before);
+  return (
+    kind: MoveKind,
+    says: string,
+    was: DeviceView | undefined,
+    is: DeviceView | undefined,
+    reaches = is && spotKey(is),
+  ): Step => ({
     kind,
     says,
     from: was ? keysOf(was) : [],
     to: is ? keysOf(is) : [],
     device: { before: was?.id, after: is?.id },
-    asks: far ? `see whether the wires of ${was.label} reach` : undefined,
-  };
+    asks: asksOf(was, is, reaches),
+  });
 }
 
 /** The device whose further screw holds the wire of one that is gone. */

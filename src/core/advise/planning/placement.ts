@@ -12,6 +12,7 @@ import {
   inOrder,
   moveMinutes,
   piecesOf,
+  ratingPairsOf,
   spotKey,
   spotsOf,
   togetherOf,
@@ -132,7 +133,7 @@ export function placementProblem(
     pieces: [...now, ...members].sort((a, b) => (a.from ?? 'z').localeCompare(b.from ?? 'z')),
     together,
     tandems: pairs.length,
-    ratingPairs: undefined,
+    ratingPairs: ratingPairsOf(site, panel),
     legs: systems[panel.system].legs,
   };
 }

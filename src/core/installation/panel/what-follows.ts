@@ -36,6 +36,7 @@ const labelFigures = [
   'labelAccepts',
   'labelCircuits',
   'labelTandemPositions',
+  'labelTandemRatings',
   'labelGroundsPerTerminal',
   'labelStabA',
 ] as const satisfies readonly PropertyName[];

@@ -16,6 +16,11 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     facts: ['ratingLabel'],
     because: 'a figure read off the label says it could be read; said to be gone, that counts',
   },
+  'breaker/tandem-not-allowed': {
+    facts: ['stabTakes', 'labelTandemRatings'],
+    because:
+      'where the label allows a tandem it is allowed; a stab seen to have no notch, and a list of ratings read there, say more',
+  },
   'service/interrupting-rating': {
     facts: ['availableFaultA'],
     because: 'the utility’s figure outranks one computed',

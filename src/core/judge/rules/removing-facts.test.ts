@@ -27,6 +27,11 @@ const mayClear: Readonly<Record<string, { facts: readonly string[]; because: str
     facts: ['barMounting'],
     because: 'without it a bond recorded as not joined says so of every way of joining',
   },
+  'breaker/tandem-not-allowed': {
+    facts: ['stabTakes', 'labelTandemRatings'],
+    because:
+      'where the label allows a tandem it is allowed; a stab seen to have no notch, and a list of ratings read there, say more',
+  },
   'service/main-over-bus': {
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',

@@ -48,6 +48,7 @@ export function roomCard({ reader }: SiteView, panel: PanelView): RoomCard {
         position &&
         (position.devices.length > 0 || position.opening) &&
         !damaged(position.ref) &&
+        reader.value(position.ref, 'stabTakes') !== 'full-size' &&
         !position.devices.some(({ form }) => form === 'tandem' || form === 'quad')
       );
     }),

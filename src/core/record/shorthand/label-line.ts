@@ -1,4 +1,5 @@
 import type { Facts } from '../entries/properties';
+import { properties } from '../entries/properties';
 import { capital } from '../../vocabulary/phrases';
 import { readNumbers } from './numbers';
 import { number, panel } from './understood';
@@ -23,6 +24,8 @@ export function readLabel(words: readonly Word[]): Understood {
     else if (key === 'kaic' && figure > 0) facts.interruptingKa = figure;
     else if (key === 'tandem' && readNumbers(value.text))
       facts.labelTandemPositions = readNumbers(value.text)!;
+    else if (key === 'pairs' && readPairs(value.text))
+      facts.labelTandemRatings = readPairs(value.text)!;
     else if (key === 'accepts') {
       facts.labelAccepts = words
         .slice(index + 1)
@@ -36,7 +39,7 @@ export function readLabel(words: readonly Word[]): Understood {
     } else
       return {
         fault:
-          'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; accepts names',
+          'after label: bus, main, circuits, grounds, stab, kaic with a figure; tandem 17-24; pairs 15/15,15/20; accepts names',
         at: index,
       };
     meanings.push(key, value.text);
@@ -44,4 +47,19 @@ export function readLabel(words: readonly Word[]): Understood {
   return Object.keys(facts).length > 0
     ? panel(facts, ...meanings)
     : { fault: 'say what the label says: label bus 125 circuits 30', at: 0 };
+}
+
+const pairNames = properties.labelTandemRatings.choices;
+
+/** `15/15,20/15`: pairs of ratings, the lesser of each first; undefined where one is none of those. */
+function readPairs(text: string): Facts['labelTandemRatings'] | undefined {
+  const pairs = text.split(',').map((one) =>
+    one
+      .split('/')
+      .map(Number)
+      .sort((a, b) => a - b)
+      .join('/'),
+  );
+  const known = (one: string): one is keyof typeof pairNames => Object.hasOwn(pairNames, one);
+  return pairs.every(known) ? pairs : undefined;
 }

@@ -25,12 +25,13 @@ describe('lines about the whole panel', () => {
     ['panel single 6', { facts: { columns: 1, rows: 6 } }],
     ['maker Tarnholt TL-24', { facts: { maker: 'Tarnholt', model: 'TL-24' } }],
     [
-      'label bus 125 circuits 30 tandem 17-19,24 accepts tarnholt, oskelund tq',
+      'label bus 125 circuits 30 tandem 17-19,24 pairs 15/15,20/15 accepts tarnholt, oskelund tq',
       {
         facts: {
           labelBusA: 125,
           labelCircuits: 30,
           labelTandemPositions: [17, 18, 19, 24],
+          labelTandemRatings: ['15/15', '15/20'],
           labelAccepts: ['Tarnholt', 'Oskelund tq'],
         },
       },

@@ -213,7 +213,7 @@ export const panelLines: readonly PanelLineReader[] = [
   {
     head: 'label',
     card: [
-      'label bus 125 circuits 30 tandem 17-24 grounds 2 accepts tarnholt, oskelund',
+      'label bus 125 circuits 30 tandem 17-24 pairs 15/15,15/20 grounds 2 accepts tarnholt, oskelund',
       'what the label says; accepts comes last',
     ],
     read: (words) => readLabel(words),

@@ -11,7 +11,10 @@ export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): S
   return [
     ...panel.positions
       .filter((position) => position.devices.length === 0)
-      .flatMap((position) => drawEmpty(position, g)),
+      .flatMap((position) => [
+        ...drawEmpty(position, g),
+        ...(position.opening?.value === 'open' ? stabForm(position, g, reader) : []),
+      ]),
     ...panel.positions
       .filter((position) => reader.value(position.ref, 'busCondition') === 'burned')
       .map((position) => burn(position, g)),
@@ -20,6 +23,34 @@ export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): S
 }
 
 const columnX = (g: Geometry, column: 1 | 2) => (column === 1 ? g.left.outer : g.right.inner);
+
+/** Width of a stab seen through an opening. */
+const stabWidth = 0.3;
+
+const stabX = ({ column }: PositionView, g: Geometry) =>
+  column === 1 ? g.left.inner - 1.5 : g.right.inner + 1.3;
+
+/** The notch of a stab that takes a tandem, or the shoulder that keeps one off, as seen through an opening. */
+function stabForm(position: PositionView, g: Geometry, reader: FactReader): Shape[] {
+  const takes = reader.value(position.ref, 'stabTakes');
+  if (takes === undefined) return [];
+  const x = stabX(position, g);
+  const middle = rowMiddle(g, position.row);
+  const outer = position.column === 1 ? x : x + stabWidth;
+  return [
+    {
+      kind: 'path',
+      layer: 'figures',
+      d:
+        takes === 'tandem'
+          ? rectPath(position.column === 1 ? outer : outer - 0.2, middle - 0.09, 0.2, 0.18)
+          : rectPath(outer - 0.11, middle - 0.16, 0.22, 0.32),
+      fill: takes === 'tandem' ? 'back' : 'bus',
+      stroke: 'bus-edge',
+      width: 0.03,
+    },
+  ];
+}
 
 function drawEmpty(position: PositionView, g: Geometry): Shape[] {
   const box = {
@@ -57,13 +88,13 @@ function drawEmpty(position: PositionView, g: Geometry): Shape[] {
     return shapes;
   }
   if (state === 'open') {
-    const bus = position.column === 1 ? g.left.inner - 1.5 : g.right.inner + 1.3;
+    const bus = stabX(position, g);
     return [
       { kind: 'path', layer: 'bodies', d, fill: 'back', stroke: 'ink', width: 0.045 },
       {
         kind: 'path',
         layer: 'bodies',
-        d: rectPath(bus, box.y, 0.3, box.h),
+        d: rectPath(bus, box.y, stabWidth, box.h),
         fill: 'bus',
         stroke: 'bus-edge',
         width: 0.02,

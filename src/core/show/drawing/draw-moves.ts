@@ -37,7 +37,7 @@ const lane = 1.1;
 export function drawMoves(
   before: Geometry,
   after: Geometry,
-  steps: readonly Pick<Move, 'from' | 'to'>[],
+  steps: readonly Pick<Move, 'from' | 'to' | 'into'>[],
 ): MovesDrawing {
   const left = sheetSize(before);
   const right = sheetSize(after);
@@ -45,7 +45,8 @@ export function drawMoves(
   const gutter = Math.max(2.4, (drawn + 1) * lane);
   const shift = left.width + gutter;
   let nth = 0;
-  const marks = steps.map(({ from, to }, index) => {
+  const marks = steps.map(({ from, to: taken, into = [] }, index) => {
+    const to = taken.length > 0 ? taken : into;
     const step = index + 1;
     if (from.length + to.length === 0)
       return { step, from: undefined, to: undefined, leader: [], node: undefined };

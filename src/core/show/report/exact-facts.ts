@@ -62,6 +62,7 @@ export function labelFacts(panel: PanelView, site: SiteView): string {
     'labelAccepts',
     'labelCircuits',
     'labelTandemPositions',
+    'labelTandemRatings',
     'labelGroundsPerTerminal',
     'interruptingKa',
   ]);

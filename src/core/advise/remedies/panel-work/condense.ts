@@ -2,7 +2,9 @@ import { terminalRef } from '../../../record/entries/thing-types';
 import type { DeviceView, PanelView } from '../../../installation/panel/views';
 import type { PanelSituation } from '../situation';
 import type { Work } from '../work';
+import { pairAllowed } from '../../placing/placement-problem';
 import { renewDevice } from './devices';
+import { ratingPairsOf, spotsOf } from './pieces';
 
 /** Two single breakers that become one tandem: where it stands, and the one whose position frees. */
 export interface Pair {
@@ -50,7 +52,11 @@ export function pairsToCondense(
   many: number,
   busy: ReadonlySet<string> = new Set(),
 ): Pair[] | undefined {
-  const allowed = at.reader.value(at.panel.id, 'labelTandemPositions') ?? [];
+  const allowed = new Set(
+    spotsOf(at.site, at.panel).flatMap(({ tandem, number }) => (tandem ? number : [])),
+  );
+  const ratingPairs = ratingPairsOf(at.site, at.panel);
+  const ratingOf = ({ terminals: [screw] }: DeviceView) => screw?.handleA ?? 15;
   const all = canHalve(at).filter(({ id }) => !busy.has(id));
   const columns = [1, 2] as const;
   const runs = columns.flatMap((column) => {
@@ -64,13 +70,17 @@ export function pairsToCondense(
     });
   });
   const loose = [...all].sort(
-    (a, b) => Number(allowed.includes(a.number)) - Number(allowed.includes(b.number)),
+    (a, b) => Number(allowed.has(a.number)) - Number(allowed.has(b.number)),
   );
   for (const goes of [...runs, loose.slice(0, many)]) {
-    const stays = all.filter((one) => !goes.includes(one) && allowed.includes(one.number));
+    const stays = all.filter((one) => !goes.includes(one) && allowed.has(one.number));
     const near = goes.map((one) => {
-      const index = stays.findIndex((other) => other.column === one.column);
-      return stays.splice(Math.max(0, index), 1)[0];
+      const fits = stays.filter((other) =>
+        pairAllowed({ ratingPairs }, ratingOf(one), ratingOf(other)),
+      );
+      const best = fits.find((other) => other.column === one.column) ?? fits[0];
+      if (best) stays.splice(stays.indexOf(best), 1);
+      return best;
     });
     if (near.every((one) => one !== undefined) && near.length === many && goes.length === many)
       return goes.map((one, index) => ({ goes: one, stays: near[index]! }));

@@ -23,7 +23,8 @@ export function spotsOf({ reader }: SiteView, panel: PanelView): Spot[] {
     row: position.row,
     number: position.number,
     leg: position.leg,
-    tandem: tandems.includes(position.number),
+    tandem:
+      tandems.includes(position.number) && reader.value(position.ref, 'stabTakes') !== 'full-size',
     section: sectionOf(panel, position.row),
   }));
 
@@ -35,6 +36,16 @@ export function spotsOf({ reader }: SiteView, panel: PanelView): Spot[] {
     );
   }
 }
+
+/** Pairs of ratings the label lists for tandems, A, the lesser first; undefined where that was not read. */
+export const ratingPairsOf = (
+  { reader }: SiteView,
+  panel: PanelView,
+): PlacementProblem['ratingPairs'] =>
+  reader.value(panel.id, 'labelTandemRatings')?.map((pair): readonly [number, number] => {
+    const [low, high] = pair.split('/').map(Number);
+    return [low!, high!];
+  });
 
 /** Of a split bus the upper section holds mains only. */
 const sectionOf = ({ upperRows }: PanelView, row: number): string =>
@@ -139,7 +150,7 @@ export function standing(site: SiteView, panel: PanelView): PlacementProblem {
     pieces: pieces.map((one) => (untouched.has(one.id) ? { ...one, fixed: true } : one)),
     together: together.filter((group) => group.pieces.every((id) => known.has(id))),
     tandems: 0,
-    ratingPairs: undefined,
+    ratingPairs: ratingPairsOf(site, panel),
     legs: systems[panel.system].legs,
   };
 }

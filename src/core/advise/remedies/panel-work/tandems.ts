@@ -1,4 +1,5 @@
 import { runsOf } from '../../../vocabulary/phrases';
+import { positionRef } from '../../../record/entries/thing-types';
 import type { DeviceView } from '../../../installation/panel/views';
 import { met, notKnown, notMet } from '../condition';
 import type { Condition } from '../remedy';
@@ -12,6 +13,11 @@ export function tandemAllowed(here: Situation, device: DeviceView): Condition {
       'the label allows a tandem here',
       'read which positions the label allows tandems at',
     );
+  const stab = here.reader.value(
+    positionRef(here.panel.id, device.column, device.row),
+    'stabTakes',
+  );
+  if (stab === 'full-size') return notMet('the stab here has no notch for a tandem');
   if (allowed.includes(device.number)) return met('the label allows a tandem here');
   return notMet(
     allowed.length === 0

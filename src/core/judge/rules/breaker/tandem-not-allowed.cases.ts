@@ -28,6 +28,44 @@ export const cases: readonly RuleCase[] = [
     'clear',
     'Breaker 17',
   ],
+  [
+    'no notch where a tandem was forced on, whatever the label says',
+    {
+      panel: { labelTandemPositions: [17, 18] },
+      lines: ['17 t15/15'],
+      facts: { 'panel/c1r9': { stabTakes: 'full-size' } },
+    },
+    'found: notch',
+    'Breaker 17',
+  ],
+  [
+    'a notch does not allow what the label does not',
+    {
+      panel: { labelTandemPositions: [18] },
+      lines: ['17 t15/15'],
+      facts: { 'panel/c1r9': { stabTakes: 'tandem' } },
+    },
+    'found: tandem',
+    'Breaker 17',
+  ],
+  [
+    'a pair of ratings the label does not list',
+    {
+      panel: { labelTandemPositions: [17, 18], labelTandemRatings: ['15/15', '15/20'] },
+      lines: ['17 t30/20'],
+    },
+    'found: pair',
+    'Breaker 17',
+  ],
+  [
+    'a pair the label lists, the greater first',
+    {
+      panel: { labelTandemPositions: [17, 18], labelTandemRatings: ['15/15', '15/20'] },
+      lines: ['17 t20/15'],
+    },
+    'clear',
+    'Breaker 17',
+  ],
   ['label unread', { lines: ['13 t15/15'] }, 'not-seen'],
   [
     'a quad where the label allows none',

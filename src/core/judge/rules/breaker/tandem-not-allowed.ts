@@ -1,4 +1,4 @@
-import { runsOf } from '../../../vocabulary/phrases';
+import { listed, runsOf } from '../../../vocabulary/phrases';
 import type { DevicePlace } from '../../check/places';
 import { panelPlace } from '../../check/places';
 import type { Outcome, Place, Scene } from '../../check/rule';
@@ -16,7 +16,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
   outsideListing: true,
   behindCover: false,
   finds:
-    'Each tandem, quad and half-width breaker is held against the label’s positions, and all circuits together against the label’s number.',
+    'Each tandem, quad and half-width breaker is held against the label’s positions, the notch of the stab and the ratings the label lists; all circuits together against the label’s number.',
   example: '`13 t15/15` where the label allows tandems at 17 to 24.',
   sources: [
     { code: '408.54', says: 'greatest number of overcurrent devices' },
@@ -30,6 +30,18 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
       seen: '{what} at position {label}; the label allows half-size breakers at {allowed}.',
       why: 'Position {label} was not made for two circuits: more heat and wire than the maker tested there.',
       ask: 'A full-size breaker at {label} and a place of its own for the second circuit.',
+    },
+    notch: {
+      short: '{what} on a stab without a notch',
+      seen: '{what} at position {label}; the stab there has no notch and is made for full-size breakers only.',
+      why: 'A breaker forced onto the stab at {label} may grip it poorly and heat there.',
+      ask: 'A full-size breaker at {label} and a place of its own for the second circuit; have the stab examined.',
+    },
+    pair: {
+      short: 'Tandem of {ratings} A; label lists {listed}',
+      seen: 'The tandem at position {label} is of {ratings} A; the label lists {listed}.',
+      why: 'The maker did not test a tandem of {ratings} A at position {label}.',
+      ask: 'Breakers the label lists, each fitting its wire.',
     },
     house: {
       short: '{count} tandems, house limit {most}',
@@ -52,16 +64,25 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
 });
 
 function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Outcome {
+  const under = panel.positions.filter(({ devices }) => devices.includes(device));
+  const plain = under
+    .flatMap(({ ref }) => site.reader.fact(ref, 'stabTakes') ?? [])
+    .filter(({ value }) => value === 'full-size');
+  const form = site.reader.facts(device.id, 'form');
+  if (plain.length > 0)
+    return {
+      outcome: 'found',
+      message: 'notch',
+      data: { what: whatWords(device.form), label: device.label },
+      facts: [...plain, ...form],
+    };
   const allowed = site.reader.fact(panel.id, 'labelTandemPositions');
   if (!allowed)
     return notSeen(
       want(panel.id, 'labelTandemPositions', 'read on the label which positions take tandems'),
     );
-  const numbers = panel.positions.flatMap((one) =>
-    one.devices.includes(device) ? one.number : [],
-  );
-  if (numbers.every((number) => allowed.value.includes(number)))
-    return clear('a position that takes a tandem', allowed);
+  if (under.every(({ number }) => allowed.value.includes(number)))
+    return checkPair(device, { site, panel }) ?? clear('a position that takes a tandem', allowed);
   return {
     outcome: 'found',
     message: 'tandem',
@@ -70,7 +91,30 @@ function checkTandem(device: DevicePlace['device'], { site, panel }: Scene): Out
       label: device.label,
       allowed: allowed.value.length ? runsOf(allowed.value) : 'none',
     },
-    facts: [allowed, ...site.reader.facts(device.id, 'form')],
+    facts: [allowed, ...form],
+  };
+}
+
+/** A tandem of ratings the label does not list; nothing where it lists them, or where the list was not read. */
+function checkPair(
+  device: DevicePlace['device'],
+  { site, panel }: Pick<Scene, 'site' | 'panel'>,
+): Outcome | undefined {
+  const listedPairs = site.reader.fact(panel.id, 'labelTandemRatings');
+  const ratings = device.terminals.flatMap(({ handleA }) => handleA ?? []).sort((a, b) => a - b);
+  if (!listedPairs || device.form !== 'tandem') return undefined;
+  if (ratings.length < 2) return notSeen(want(device.id, 'handleRatingsA', 'read both handles'));
+  const pair = ratings.join('/');
+  if (listedPairs.value.some((one) => one === pair)) return undefined;
+  return {
+    outcome: 'found',
+    message: 'pair',
+    data: {
+      ratings: pair,
+      label: device.label,
+      listed: listedPairs.value.length > 0 ? `${listed(listedPairs.value)} A` : 'none',
+    },
+    facts: [listedPairs, ...site.reader.facts(device.id, 'handleRatingsA')],
   };
 }
 

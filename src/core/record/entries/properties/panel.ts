@@ -164,6 +164,20 @@ export const panelProperties = {
   }),
   labelCircuits: whole(['panel'], 'Most circuits on the label', 2, 84, '', door),
   labelTandemPositions: numbers(['panel'], 'Positions that take tandems', door),
+  /** Pairs of ratings, A. An empty list: the label was read and lists none. */
+  labelTandemRatings: choices(
+    ['panel'],
+    'Tandems the label lists',
+    {
+      '15/15': '15 and 15 A',
+      '15/20': '15 and 20 A',
+      '20/20': '20 and 20 A',
+      '15/30': '15 and 30 A',
+      '20/30': '20 and 30 A',
+      '30/30': '30 and 30 A',
+    },
+    door,
+  ),
   labelGroundsPerTerminal: whole(['panel'], 'Grounds per terminal on the label', 1, 4, '', door),
   labelStabA: whole(['panel'], 'Most for one stab on the label', 30, 400, 'A', door),
   labelTorqueNm: torque(['panel', 'device', 'lug', 'bar'], 'Torque on the label', door),
@@ -440,6 +454,13 @@ export const panelProperties = {
       burned: 'pitted, melted or arc-marked',
     },
     { act: 'touch', stage: 8, fine: 'bright' },
+  ),
+  /** The notch that lets a half-size breaker on, or the bar without one that keeps it off. */
+  stabTakes: choice(
+    ['position'],
+    'Stab takes',
+    { tandem: 'a tandem: notched for it', 'full-size': 'a full-size breaker only: no notch' },
+    { act: 'touch', stage: 8 },
   ),
   /** Blanked and marked, so that nobody puts a breaker there again. */
   barred: yesNo(['position'], 'Barred for good, and marked', { act: 'look', stage: 8 }),
