@@ -1,4 +1,4 @@
-import { terminalRef } from '../../../record/entries/thing-types';
+import { splitRef, terminalRef } from '../../../record/entries/thing-types';
 import type { Way } from '../remedy';
 import type { Situation } from '../situation';
 import type { Work } from '../work';
@@ -13,24 +13,33 @@ export const neutralsAt = (here: Situation): string[] => on(here, 'neutral');
 /** Grounds under the screw of a finding. */
 export const groundsAt = (here: Situation): string[] => on(here, 'ground');
 
-/** The next screw of a kind of bar that holds nothing. */
+/**
+ * A screw of a kind of bar that holds nothing: of the bar a wire is on the nearest to its own, so that it
+ * reaches; else the first of another.
+ */
 export function freeScrew(
   work: Work,
   panel: string,
   kind: 'neutral' | 'ground',
+  near?: string,
 ): string | undefined {
   const { reader, panels } = work.site;
-  for (const bar of panels.find(({ id }) => id === panel)?.bars ?? []) {
-    if (bar.kind !== kind) continue;
-    const taken = new Map(bar.terminals.map((one) => [one.number, one]));
-    for (let number = 1; number <= (bar.count ?? 0); number += 1) {
-      const ref = terminalRef(bar.id, number);
-      const held = taken.get(number)?.conductors.length ?? 0;
-      if (held === 0 && !reader.value(ref, 'conductorCount') && !reader.value(ref, 'heatMark'))
-        return ref;
-    }
-  }
-  return undefined;
+  const own = near === undefined ? undefined : splitRef(near);
+  const from = Number(own?.part?.replace(/^t/, '') ?? 0);
+  const free = (panels.find(({ id }) => id === panel)?.bars ?? [])
+    .filter((bar) => bar.kind === kind)
+    .flatMap((bar, order) => {
+      const taken = new Map(bar.terminals.map((one) => [one.number, one]));
+      return Array.from({ length: bar.count ?? 0 }, (_, at) => at + 1).flatMap((number) => {
+        const ref = terminalRef(bar.id, number);
+        const held = taken.get(number)?.conductors.length ?? 0;
+        const isFree =
+          held === 0 && !reader.value(ref, 'conductorCount') && !reader.value(ref, 'heatMark');
+        const way = bar.id === own?.thing ? Math.abs(number - from) : 1000 * (order + 1) + number;
+        return isFree ? [{ ref, way }] : [];
+      });
+    });
+  return free.sort((a, b) => a.way - b.way)[0]?.ref;
 }
 
 /** Lands each conductor on a free screw of its own. Says why where there are not enough. */
@@ -42,9 +51,9 @@ export function landOn(
   from?: string,
 ): string | undefined {
   for (const id of conductors) {
-    const screw = freeScrew(work, panel, kind);
-    if (screw === undefined) return `no ${kind} screw is free`;
     const before = work.reader.value(id, 'landsOn') ?? from;
+    const screw = freeScrew(work, panel, kind, before);
+    if (screw === undefined) return `no ${kind} screw is free`;
     work.say(id, { landsOn: screw });
     work.say(screw, { conductorCount: 1 });
     if (before) countAgain(work, panel, before);
