@@ -214,3 +214,18 @@ const wantHeater = (made: Bench) =>
     wishA: 20,
     wishPanel: 'panel',
   });
+
+/** Case 11: the burned pair of case 3, two free positions apart, no tandem allowed. */
+export function burnedPairFreeApart(): Logbook {
+  const made = inOrder({ labelTandemPositions: [] }).lines(
+    'main 100 @tarnholt',
+    ...singles(range(1, 20).filter((number) => ![5, 9, 11, 14].includes(number))),
+    '9+11 30 10cu:b/10cu:r m1 @tarnholt in:nm tied =dryer dryer',
+    '5 covered',
+    '14 covered',
+  );
+  made
+    .facts({ busCondition: 'burned' }, 'panel/c1r5')
+    .facts({ busCondition: 'burned' }, 'panel/c1r6');
+  return made.book;
+}
