@@ -21,20 +21,17 @@ export function freePort(): Promise<number> {
 
 /** Starts the built application on loopback and waits until it answers. */
 export async function startServer(port: number): Promise<RunningServer> {
-  const child = spawn(
-    'node_modules/.bin/next',
-    ['start', '--hostname', '127.0.0.1', '--port', String(port)],
-    {
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        EAST_GATE_DEMO: '1',
-        NEXT_TELEMETRY_DISABLED: '1',
-        NODE_OPTIONS: '',
-      },
-      stdio: 'ignore',
+  const child = spawn(process.execPath, ['.next/east-gate/web.mjs'], {
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      PORT: String(port),
+      EAST_GATE_DEMO: '1',
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_OPTIONS: '',
     },
-  );
+    stdio: 'ignore',
+  });
   const origin = `http://127.0.0.1:${port}`;
   for (let attempt = 0; attempt < 400; attempt += 1) {
     if (child.exitCode !== null)

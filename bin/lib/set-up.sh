@@ -39,6 +39,12 @@ need_modules() {
   printf '%s' "$wanted" > node_modules/.east-gate-lock
 }
 
+# bundle FILE INTO: one program of a TypeScript file; packages stay where they are.
+bundle() {
+  node_modules/.bin/esbuild "$1" --bundle --platform=node --format=esm --packages=external \
+    --conditions=react-server --outfile="$2" --log-level=warning
+}
+
 need_build() {
   local wanted
   wanted=$(find src next.config.ts postcss.config.mjs tsconfig.json package-lock.json -type f ! -name '*.test.ts*' -print0 |
@@ -47,10 +53,12 @@ need_build() {
   say "building"
   local log; log=$(mktemp)
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
+  bundle src/server/web/serve.ts .next/east-gate/web.mjs
+  bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build
 }
 
 # In the background: the process itself, so that its id is the one to end.
-script_beside() { exec node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
-script() { node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
+script_beside() { export EAST_GATE_HEAVY=here; exec node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
+script() { EAST_GATE_HEAVY=here node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }

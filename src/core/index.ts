@@ -15,6 +15,7 @@ export {
   packageFormat,
   packageVersion,
   parseEntry,
+  parseIncoming,
   parseLine,
   parsePackage,
 } from './record';

@@ -1,8 +1,7 @@
-/**
- * Who is limited. The address a proxy names counts only where one is set up in front
- * (BEHIND_PROXY=1); anyone else could name what he likes, and is counted with everyone.
- */
-export const addressOf = (headers: Headers): string =>
-  (process.env.BEHIND_PROXY === '1' &&
-    headers.get('x-forwarded-for')?.split(',').at(-1)?.trim().slice(0, 64)) ||
-  'direct';
+import { ownHeaders } from '@/server/web/front';
+
+/** Who is limited, as the front says it; unknown where nothing stands in front. */
+export const addressOf = (headers: Headers): string => headers.get(ownHeaders.address) ?? 'unknown';
+
+/** Whether only the head of an answer is asked for: nothing is opened by that. */
+export const isHead = (headers: Headers): boolean => headers.get(ownHeaders.method) === 'HEAD';

@@ -1,4 +1,4 @@
-/** The body, or nothing where it is larger than allowed: reading stops there. */
+/** The body, or nothing where it is larger than allowed: reading stops there, and what is left is not waited for. */
 export async function readBounded(request: Request, most: number): Promise<Buffer | undefined> {
   if (Number(request.headers.get('content-length') ?? 0) > most) return undefined;
   const chunks: Uint8Array[] = [];

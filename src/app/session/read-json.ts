@@ -1,32 +1,59 @@
 import 'server-only';
+import { troubleIn } from '@/core/vocabulary/bounded';
+import type { Session } from '@/server/session';
+import type { Posting } from '@/server/web/posting';
+import { postings } from '@/server/web/posting';
+import { isSameOrigin, tooLarge } from '@/server/web/refusal';
 import { currentSession } from './current';
 import { readBounded } from './read-bounded';
-import { crossSite, isSameOrigin, signedOut } from './same-origin';
-import type { Session } from '@/server/session';
+import { crossSite, signedOut } from './answers';
 
-const mostBytes = 64 * 1024;
+/** What a page of ours sends at most: settings are the deepest. */
+const bounds = { depth: 24, nodes: 300_000, text: 200_000 };
 
-/** Who asks and the JSON sent, or the answer to give instead. */
-export async function readJson(
-  request: Request,
-): Promise<{ session: Session; body: unknown } | { answer: Response }> {
-  if (!isSameOrigin(request)) return { answer: crossSite() };
+type Read<T> = { session: Session; body: T } | { answer: Response };
+
+/** Who asks and the bytes sent, or the answer to give instead. */
+export async function readBytes(request: Request, posting: Posting): Promise<Read<Buffer>> {
+  if (!isSameOrigin((name) => request.headers.get(name))) return { answer: crossSite() };
   const session = await currentSession();
   if (!session) return { answer: signedOut() };
-  const bytes = await readBounded(request, mostBytes);
-  if (!bytes) return { answer: faults(413, `At most ${mostBytes} bytes are taken.`) };
-  try {
-    return { session, body: JSON.parse(bytes.toString('utf8')) as unknown };
-  } catch (error) {
-    return { answer: faults(400, `This is not JSON: ${(error as Error).message}`) };
-  }
+  const member = request.headers.get('x-east-gate-member');
+  if (member !== null && member !== session.member)
+    return { answer: faults(409, 'Somebody else is signed in on this device.') };
+  const body = await readBounded(request, posting.mostBytes);
+  return body ? { session, body } : { answer: faults(413, tooLarge(posting.mostBytes).says) };
 }
 
+/** Who asks and the JSON sent, within bounds unless these are looked at part by part. */
+export async function readJson(
+  request: Request,
+  posting: Posting = postings.links,
+  bounded = true,
+): Promise<Read<unknown>> {
+  const read = await readBytes(request, posting);
+  if ('answer' in read) return read;
+  let body: unknown;
+  try {
+    body = JSON.parse(read.body.toString('utf8'));
+  } catch (error) {
+    return { answer: faults(400, `This is not JSON: ${(error as Error).message.slice(0, 200)}`) };
+  }
+  const trouble = bounded ? troubleIn(body, bounds) : undefined;
+  return trouble
+    ? { answer: faults(400, `${trouble.charAt(0).toUpperCase()}${trouble.slice(1)}.`) }
+    : { session: read.session, body };
+}
+
+/** What is wrong, as a list, and as one sentence for those who read that. */
 export const faults = (status: number, ...words: string[]) =>
-  Response.json({ faults: words }, { status });
+  Response.json({ faults: words, fault: words.join(' ') }, { status });
 
 /** A text of a JSON object, or nothing. */
 export const textOf = (body: unknown, name: string): string => {
-  const value = (body as Record<string, unknown> | null)?.[name];
+  const value =
+    typeof body === 'object' && body !== null && Object.hasOwn(body, name)
+      ? (body as Record<string, unknown>)[name]
+      : undefined;
   return typeof value === 'string' ? value : '';
 };

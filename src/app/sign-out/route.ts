@@ -1,10 +1,11 @@
 import { cookies } from 'next/headers';
 import { signOut } from '@/server/commands/sign-in';
 import { sessionCookie } from '../session/current';
-import { crossSite, isSameOrigin, seeOther } from '../session/same-origin';
+import { isSameOrigin } from '@/server/web/refusal';
+import { crossSite, seeOther } from '../session/answers';
 
 export async function POST(request: Request): Promise<Response> {
-  if (!isSameOrigin(request)) return crossSite();
+  if (!isSameOrigin((name) => request.headers.get(name))) return crossSite();
   const jar = await cookies();
   await signOut(jar.get(sessionCookie)?.value);
   jar.delete(sessionCookie);

@@ -6,6 +6,7 @@ export type { Entry } from './entries/entry';
 export type { Inspection } from './entries/inspection';
 export { properties } from './entries/properties';
 export { parseEntry } from './entries/versions';
+export { parseIncoming } from './entries/incoming';
 export { fold } from './entries/fold';
 export { FactReader } from './entries/fact-reader';
 export { parseLine } from './shorthand/parse';

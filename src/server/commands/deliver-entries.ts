@@ -1,13 +1,15 @@
 import 'server-only';
 import * as v from 'valibot';
 import type { Entry } from '@/core/record/entries/entry';
-import { parseEntry } from '@/core';
+import { parseIncoming } from '@/core';
+import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
+import { heavy } from '../heavy/pool';
 import type { Session } from '../session';
 import { loadStored, materialise } from './stored-inspection';
 
@@ -18,6 +20,8 @@ export type Delivery =
 export type Delivered = { ok: true; deliveries: Delivery[] } | { ok: false; fault: string };
 
 export const mostEntriesAtOnce = 500;
+/** So many are read here; more of them beside. */
+const fewEntries = 25;
 
 const batchSchema = v.object({
   inspection: v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an inspection id')),
@@ -34,12 +38,19 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
   if (!batch.success)
     return { ok: false, fault: faultsOf(batch.issues).map(describeFault).join('; ') };
   const { inspection, entries } = batch.output;
+  const parsed =
+    entries.length > fewEntries
+      ? await heavy(session.organisation, 'parseEntries', entries)
+      : entries.map((raw) => parseIncoming(raw));
+  const read = parsed.map((one, at) => readOne(session, one, entries[at]));
   return inOrganisation(session.organisation, async (tx) => {
-    await startInspection(tx, session, inspection);
+    // What begins an inspection is an entry of it: none, or none that is taken, begins nothing.
+    if (read.some(({ entry }) => entry)) await startInspection(tx, session, inspection);
     const row = await maybeOneInspectionLocked(tx, inspection);
-    if (!row) throw new Error(`No inspection ${inspection} after adding it`);
+    if (!row) return { ok: true, deliveries: read.flatMap(({ refused }) => refused ?? []) };
     const deliveries: Delivery[] = [];
-    for (const raw of entries) deliveries.push(await deliverOne(tx, session, inspection, raw));
+    for (const one of read)
+      deliveries.push(one.refused ?? (await deliverOne(tx, session, inspection, one.entry)));
     if (deliveries.some((one) => one.outcome === 'arrived'))
       await materialise(tx, session.organisation, await loadStored(tx, row));
     return { ok: true, deliveries };
@@ -57,26 +68,26 @@ async function startInspection(tx: Transaction, session: Session, id: string): P
   });
 }
 
+type ReadOne = { entry: Entry; refused?: undefined } | { entry?: undefined; refused: Delivery };
+
+/** An entry as it may be written, or why it is not: its shape, or another's name under it. */
+function readOne(session: Session, parsed: Parsed<Entry>, raw: unknown): ReadOne {
+  const refused = (id: string, reason: string): ReadOne => ({
+    refused: { id, outcome: 'refused', reason },
+  });
+  if (!parsed.ok) return refused(idOf(raw), parsed.faults.map(describeFault).join('; '));
+  const entry = parsed.value;
+  return entry.author === session.member
+    ? { entry }
+    : refused(entry.id, `written by ${entry.author}, delivered by ${session.member}`);
+}
+
 async function deliverOne(
   tx: Transaction,
   session: Session,
   inspection: string,
-  raw: unknown,
+  entry: Entry,
 ): Promise<Delivery> {
-  const parsed = parseEntry(raw);
-  if (!parsed.ok)
-    return {
-      id: idOf(raw),
-      outcome: 'refused',
-      reason: parsed.faults.map(describeFault).join('; '),
-    };
-  const entry: Entry = parsed.value;
-  if (entry.author !== session.member)
-    return {
-      id: entry.id,
-      outcome: 'refused',
-      reason: `written by ${entry.author}, delivered by ${session.member}`,
-    };
   if (await maybeInsertEntry(tx, session.organisation, inspection, entry))
     return { id: entry.id, outcome: 'arrived' };
   if (await maybeOneSameEntry(tx, inspection, entry)) return { id: entry.id, outcome: 'arrived' };
@@ -85,5 +96,5 @@ async function deliverOne(
 
 const idOf = (raw: unknown) =>
   typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string'
-    ? raw.id
+    ? raw.id.slice(0, 64)
     : '';

@@ -23,7 +23,7 @@ import { readIssued } from './issue-report';
 
 const sendSchema = v.object({
   report: v.pipe(v.string(), v.maxLength(64)),
-  to: v.pipe(v.string(), v.trim(), v.email('an e-mail address'), v.maxLength(254)),
+  to: v.pipe(v.string(), v.trim(), v.rfcEmail('an e-mail address'), v.maxLength(254)),
   days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)),
 });
 

@@ -1,8 +1,7 @@
 import 'server-only';
 import sharp from 'sharp';
-import type { Metadata } from 'sharp';
 import { inOrganisation } from '../db/connect';
-import type { PictureFile, PrintedPicture } from '../db/pictures';
+import type { PictureFile, PictureRow, PrintedPicture } from '../db/pictures';
 import {
   insertPicture,
   insertPrintedPicture,
@@ -12,20 +11,14 @@ import {
   maybeOnePicture,
   maybeOneThumbnail,
 } from '../db/pictures';
+import { heavy } from '../heavy/pool';
 import type { Session } from '../session';
-import { sha256Hex } from '../sha256';
+import { strayIn } from '../picture-parts';
+import { mostPixels } from './check-picture';
 
-export const mostPictureBytes = 8 * 1024 * 1024;
-const mostPixels = 24_000_000;
 const thumbnailPx = 480;
 /** Longest side on paper: half a page's width at 250 dots an inch. */
 const printedPx = 900;
-const formats: Record<string, string> = {
-  jpeg: 'image/jpeg',
-  png: 'image/png',
-  webp: 'image/webp',
-};
-
 export type Stored = { ok: true; digest: string } | { ok: false; reason: string };
 
 /**
@@ -33,50 +26,34 @@ export type Stored = { ok: true; digest: string } | { ok: false; reason: string 
  * data; one that still carries any is refused, so that none is ever kept.
  */
 export async function storePicture(session: Session, bytes: Buffer): Promise<Stored> {
-  const checked = await checkPicture(bytes);
+  const checked = await heavy(session.organisation, 'checkPicture', bytes);
   if (!checked.ok) return checked;
   await inOrganisation(session.organisation, (tx) =>
     insertPicture(tx, {
       organisation: session.organisation,
       ...checked.picture,
+      bytes: asBuffer(checked.picture.bytes),
       createdBy: session.member,
     }),
   );
   return { ok: true, digest: checked.picture.digest };
 }
 
-type Checked =
-  | {
-      ok: true;
-      picture: { digest: string; mediaType: string; width: number; height: number; bytes: Buffer };
-    }
-  | { ok: false; reason: string };
+/** The bytes themselves, not a copy of them. */
+export const asBuffer = ({ buffer, byteOffset, byteLength }: Uint8Array): Buffer =>
+  Buffer.from(buffer, byteOffset, byteLength);
 
-/** Whether a picture may be kept: a kind that is read, of sensible size, nothing in it but pixels. */
-export async function checkPicture(bytes: Buffer): Promise<Checked> {
-  if (bytes.length === 0) return { ok: false, reason: 'The picture is empty.' };
-  if (bytes.length > mostPictureBytes)
-    return { ok: false, reason: `The picture has ${bytes.length} bytes; at most 8 MB are taken.` };
-  let facts: Metadata;
-  try {
-    facts = await sharp(bytes, { limitInputPixels: mostPixels }).metadata();
-    await sharp(bytes, { limitInputPixels: mostPixels }).resize(8, 8).toBuffer();
-  } catch {
-    return { ok: false, reason: 'This is no picture that can be read: JPEG, PNG or WebP is.' };
-  }
-  const mediaType = formats[facts.format ?? ''];
-  if (!mediaType || !facts.width || !facts.height)
-    return {
-      ok: false,
-      reason: `Expected JPEG, PNG or WebP, got ${facts.format ?? 'something else'}.`,
-    };
-  if (facts.exif ?? facts.iptc ?? facts.xmp)
-    return { ok: false, reason: 'The picture still carries data about its place or device.' };
-  const { width, height } = facts;
-  return { ok: true, picture: { digest: sha256Hex(bytes), mediaType, width, height, bytes } };
+/**
+ * A picture as it is shown: what was kept while more than pixels was taken is coded anew, so that nothing
+ * besides them leaves this place.
+ */
+export async function shownPicture({ media_type, bytes }: PictureRow): Promise<PictureRow> {
+  if (strayIn(bytes, media_type) === undefined) return { media_type, bytes };
+  const pixels = sharp(bytes, { limitInputPixels: mostPixels }).autoOrient();
+  return { media_type: 'image/webp', bytes: await pixels.webp({ quality: 90 }).toBuffer() };
 }
 
-/** A picture of the asker's organisation, or none. */
+/** A picture of the asker’s organisation, or none. */
 export const readPicture = (session: Session, digest: string) =>
   inOrganisation(session.organisation, (tx) => maybeOnePicture(tx, digest));
 

@@ -1,12 +1,8 @@
 import 'server-only';
 import * as v from 'valibot';
-import type { Assessment, Author } from '@/core';
-import { countByGrade } from '@/core/judge/grading/items';
-import { actsWord } from '@/core/show/report/visit';
-import { anySettingsSchema, assess, parseEntry } from '@/core';
+import type { Author } from '@/core';
+import { anySettingsSchema, parseEntry } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
-import { asOfDay } from '@/core/show/report/dates';
-import { dueOn } from '@/core/show/report/deadline';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { Transaction } from '../db/connect';
 import { manyEntries } from '../db/entries';
@@ -16,6 +12,8 @@ import { upsertState } from '../db/inspections';
 import type { IssuedRow } from '../db/reports';
 import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
+import { heavy } from '../heavy/pool';
+import { figuresOf } from './figures';
 
 /** An inspection as stored, its parts parsed. */
 export interface StoredInspection {
@@ -47,62 +45,29 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
   };
 }
 
+/** Entries of which the figures are worked out here: more of them are worked out beside. */
+const fewEntries = 60;
+
 /** Writes what lists show of an inspection, computed from all its entries. */
 export async function materialise(
   tx: Transaction,
   organisation: string,
   stored: StoredInspection,
 ): Promise<void> {
-  const assessment = assess(stored.entries, stored.settings);
+  const { entries, settings } = stored;
+  const { returning, words, ...figures } =
+    entries.length > fewEntries
+      ? await heavy(organisation, 'figures', { entries, settings })
+      : figuresOf(entries, settings);
+  const [latest] = await manyIssuedOf(tx, stored.id);
   await upsertState(tx, organisation, {
     inspection_id: stored.id,
-    place: assessment.site.name,
-    address: assessment.site.address,
-    as_of: asOfDay(stored.entries) ?? null,
-    entries: stored.entries.length,
-    findings: countByGrade(assessment.findings, assessment.settings),
-    seen_share: assessment.coverage.seenShare,
-    acts_made: assessment.visit.made,
-    acts_agreed: assessment.visit.agreed,
-    acts_called: actsWord(assessment.visit.scope),
-    ...(await standing(tx, stored, assessment)),
-  });
-}
-
-/** Deadlines, stage and words to find it by. */
-async function standing(
-  tx: Transaction,
-  { id, settings, entries }: StoredInspection,
-  assessment: Assessment,
-) {
-  const { site, findings } = assessment;
-  const { reader } = site;
-  const asOf = asOfDay(entries);
-  const [latest] = await manyIssuedOf(tx, id);
-  const due = findings
-    .flatMap((finding) => dueOn(finding, settings, asOf) ?? [])
-    .reduce<string | null>((a, b) => (a === null || b < a ? b : a), null);
-  const returning = site.site !== undefined && reader.value(site.site, 'returnOf') !== undefined;
-  const words = [
-    site.name,
-    site.address,
-    site.site && reader.value(site.site, 'client'),
-    // Year and number as words of their own: with the dash the second would be a negative number.
-    latest?.number.replace('-', ' '),
-    ...site.panels.flatMap(({ id: panel, name }) => [
-      name,
-      reader.value(panel, 'maker'),
-      reader.value(panel, 'model'),
-    ]),
-    ...findings.map(({ verdict }) => verdict.rule.title),
-  ];
-  return {
-    danger_open: findings.filter(({ grade, madeSafe }) => grade === 'danger' && !madeSafe).length,
-    due_on: due,
+    ...figures,
     stage: stageOf(latest, entries.length, returning),
     issued_as: latest ? numberWords(latest) : null,
-    words: [...new Set(words.filter(Boolean))].join(' '),
-  };
+    // Year and number as words of their own: with the dash the second would be a negative number.
+    words: [...words, ...(latest ? [latest.number.replace('-', ' ')] : [])].join(' '),
+  });
 }
 
 function stageOf(latest: IssuedRow | undefined, entries: number, returning: boolean): Stage {

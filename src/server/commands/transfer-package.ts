@@ -8,16 +8,10 @@ import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { insertPicture } from '../db/pictures';
 import type { ReadPackage } from '../package-file';
-import {
-  packageOf,
-  readPackage,
-  ruleBookDigest,
-  writePackage,
-  yardstickDigest,
-} from '../package-file';
-import { attachedPackage, isPdf } from '../pdf-attachment';
+import { packageOf, ruleBookDigest, writePackage, yardstickDigest } from '../package-file';
+import { heavy } from '../heavy/pool';
 import type { Session } from '../session';
-import { checkPicture, readPictures } from './pictures';
+import { asBuffer, readPictures } from './pictures';
 import { readInspection } from './read-inspection';
 import { loadStored, materialise } from './stored-inspection';
 
@@ -39,17 +33,9 @@ export type Imported =
 
 /** Loads a package. All of it is checked first; then all of it is written, or nothing. */
 export async function importPackage(session: Session, bytes: Buffer): Promise<Imported> {
-  const attached = isPdf(bytes) ? await attachedPackage(bytes) : { ok: true as const, zip: bytes };
-  if (!attached.ok)
-    return {
-      ok: false,
-      faults: [{ path: 'report', expected: 'a report with its package', got: attached.reason }],
-    };
-  const parsed = await readPackage(attached.zip);
-  if (!parsed.ok) return parsed;
-  const { document } = parsed.value;
-  const checked = await checkPictures(parsed.value);
-  if (!checked.ok) return checked;
+  const sent = await heavy(session.organisation, 'readSent', bytes);
+  if (!sent.ok) return sent;
+  const { document, pictures } = sent.value;
   const refused = new ImportRefused();
   try {
     return await inOrganisation(session.organisation, async (tx) => {
@@ -72,10 +58,11 @@ export async function importPackage(session: Session, bytes: Buffer): Promise<Im
             got: `${entry.id}, held by another entry`,
           });
       }
-      for (const picture of checked.pictures)
+      for (const picture of pictures)
         await insertPicture(tx, {
           organisation: session.organisation,
           ...picture,
+          bytes: asBuffer(picture.bytes),
           createdBy: session.member,
         });
       await materialise(tx, session.organisation, await loadStored(tx, row));
@@ -84,37 +71,13 @@ export async function importPackage(session: Session, bytes: Buffer): Promise<Im
         inspection: row.id,
         added,
         already: document.entries.length - added,
-        notes: notesOn(parsed.value),
+        notes: notesOn(sent.value),
       };
     });
   } catch (error) {
     if (error === refused) return { ok: false, faults: refused.faults };
     throw error;
   }
-}
-
-type CheckedPictures =
-  | {
-      ok: true;
-      pictures: Extract<Awaited<ReturnType<typeof checkPicture>>, { ok: true }>['picture'][];
-    }
-  | { ok: false; faults: Fault[] };
-
-/** Pictures are held to what a device may send. */
-async function checkPictures({ pictures }: ReadPackage): Promise<CheckedPictures> {
-  const good = [];
-  for (const [digest, bytes] of pictures) {
-    const checked = await checkPicture(bytes);
-    if (!checked.ok)
-      return {
-        ok: false,
-        faults: [
-          { path: `pictures/${digest}`, expected: 'a picture to keep', got: checked.reason },
-        ],
-      };
-    good.push(checked.picture);
-  }
-  return { ok: true, pictures: good };
 }
 
 /** Carries a fault out of the transaction, so that it rolls back. */
@@ -127,7 +90,7 @@ class ImportRefused extends Error {
 }
 
 /** What makes today's findings differ from the sender's. */
-function notesOn({ document, missing }: ReadPackage): string[] {
+function notesOn({ document, missing }: Pick<ReadPackage, 'document' | 'missing'>): string[] {
   const notes: string[] = [];
   if (document.issued) {
     const { number, on, signedName } = document.issued;

@@ -1,10 +1,30 @@
 import 'server-only';
 import pg from 'pg';
+import { shares } from './share';
 
-/** A transaction in which an organisation, or none, is set. */
+/** A transaction's connection: queries alone. */
 export interface Transaction {
   query: pg.PoolClient['query'];
 }
+
+/** Connections of one process, and how many of them one office may hold at once. */
+const connections = 10;
+const ofOneOffice = 4;
+/** Of one office, how many wait for those before no more are taken. */
+const mostWaiting = 200;
+
+/** Milliseconds after which something is given up, so that nothing waits for it for good. */
+const limits = {
+  /** One query. */
+  statement_timeout: 30_000,
+  /** Waiting for a row another holds. */
+  lock_timeout: 15_000,
+  /** A transaction nobody goes on with. */
+  idle_in_transaction_session_timeout: 30_000,
+  /** Waiting for a connection. */
+  connectionTimeoutMillis: 15_000,
+  idleTimeoutMillis: 30_000,
+};
 
 const globalForPool = globalThis as typeof globalThis & { eastGatePool?: pg.Pool };
 
@@ -12,7 +32,15 @@ const globalForPool = globalThis as typeof globalThis & { eastGatePool?: pg.Pool
 function pool(): pg.Pool {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error('DATABASE_URL is not set');
-  globalForPool.eastGatePool ??= new pg.Pool({ connectionString: url, max: 10 });
+  if (!globalForPool.eastGatePool) {
+    globalForPool.eastGatePool = new pg.Pool({
+      connectionString: url,
+      max: connections,
+      ...limits,
+    });
+    // A connection that ends while nobody uses it is replaced by the next that is wanted.
+    globalForPool.eastGatePool.on('error', (error) => console.error(`database: ${error.message}`));
+  }
   return globalForPool.eastGatePool;
 }
 
@@ -21,15 +49,22 @@ export async function closePool(): Promise<void> {
   globalForPool.eastGatePool = undefined;
 }
 
-/** Runs work in one transaction that sees this organisation's rows only. */
+const inShare = shares(ofOneOffice, mostWaiting);
+
+/**
+ * Runs work in one transaction that sees this organisation's rows only, within its share of connections.
+ * @throws Busy where too many of this organisation wait already
+ */
 export function inOrganisation<T>(
   organisation: string,
   work: (tx: Transaction) => Promise<T>,
 ): Promise<T> {
-  return inTransaction(async (tx) => {
-    await tx.query(`select set_config('east_gate.organisation', $1::text, true)`, [organisation]);
-    return work(tx);
-  });
+  return inShare(organisation, () =>
+    inTransaction(async (tx) => {
+      await tx.query(`select set_config('east_gate.organisation', $1::text, true)`, [organisation]);
+      return work(tx);
+    }),
+  );
 }
 
 /** Runs work with no organisation set: only the functions of migration 0003 answer. */

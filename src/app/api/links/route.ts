@@ -1,13 +1,14 @@
 import { sendReport } from '@/server/commands/links';
-import { originOf } from '../../session/origin';
+import { publicOrigin } from '../../session/origin';
+import { answering } from '../../session/answering';
 import { faults, readJson } from '../../session/read-json';
-import { notHere } from '../../session/same-origin';
+import { notHere } from '../../session/answers';
 
 /** Makes a link to an issued report and sends it. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request) => {
   const read = await readJson(request);
   if ('answer' in read) return read.answer;
-  const sent = await sendReport(read.session, read.body, originOf(request));
+  const sent = await sendReport(read.session, read.body, publicOrigin());
   if (!sent) return notHere();
   return sent.ok ? Response.json(sent) : faults(422, ...sent.faults);
-}
+});

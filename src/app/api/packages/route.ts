@@ -1,25 +1,13 @@
 import { describeFault } from '@/core/vocabulary/fault';
 import { importPackage } from '@/server/commands/transfer-package';
-import { packageLimits } from '@/server/package-zip';
-import { currentSession } from '../../session/current';
-import { readBounded } from '../../session/read-bounded';
-import { crossSite, isSameOrigin, signedOut } from '../../session/same-origin';
+import { postings } from '@/server/web/posting';
+import { answering } from '../../session/answering';
+import { faults, readBytes } from '../../session/read-json';
 
 /** Loads an inspection package sent as the request's body. */
-export async function POST(request: Request): Promise<Response> {
-  if (!isSameOrigin(request)) return crossSite();
-  const session = await currentSession();
-  if (!session) return signedOut();
-  const bytes = await readBounded(request, packageLimits.zipBytes);
-  if (!bytes)
-    return Response.json(
-      {
-        faults: [`package: expected at most ${packageLimits.zipBytes / 1024 / 1024} MB, got more`],
-      },
-      { status: 413 },
-    );
-  const imported = await importPackage(session, bytes);
-  return imported.ok
-    ? Response.json(imported)
-    : Response.json({ faults: imported.faults.map(describeFault) }, { status: 422 });
-}
+export const POST = answering(async (request) => {
+  const read = await readBytes(request, postings.packages);
+  if ('answer' in read) return read.answer;
+  const imported = await importPackage(read.session, read.body);
+  return imported.ok ? Response.json(imported) : faults(422, ...imported.faults.map(describeFault));
+});

@@ -1,9 +1,10 @@
 import { issueReport } from '@/server/commands/issue-report';
+import { answering } from '../../session/answering';
 import { faults, readJson, textOf } from '../../session/read-json';
-import { notHere } from '../../session/same-origin';
+import { notHere } from '../../session/answers';
 
 /** Issues the report of an inspection. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request) => {
   const read = await readJson(request);
   if ('answer' in read) return read.answer;
   const { inspection: _, ...input } = (read.body ?? {}) as Record<string, unknown>;
@@ -15,4 +16,4 @@ export async function POST(request: Request): Promise<Response> {
   );
   if (!issued) return notHere();
   return issued.ok ? Response.json(issued) : faults(422, ...issued.faults);
-}
+});

@@ -1,6 +1,6 @@
-import { readPicture, readThumbnail } from '@/server/commands/pictures';
+import { readPicture, readThumbnail, shownPicture } from '@/server/commands/pictures';
 import { currentSession } from '../../session/current';
-import { signedOut } from '../../session/same-origin';
+import { signedOut } from '../../session/answers';
 
 /** A stored picture, or with ?small its small copy. Its bytes never change. */
 export async function GET(
@@ -15,7 +15,7 @@ export async function GET(
     ? await readThumbnail(session, digest).then(
         (bytes) => bytes && { bytes, media_type: 'image/webp' },
       )
-    : await readPicture(session, digest);
+    : await readPicture(session, digest).then((kept) => kept && shownPicture(kept));
   if (!picture) return Response.json({ fault: 'There is no such picture here.' }, { status: 404 });
   return new Response(new Uint8Array(picture.bytes), {
     headers: {

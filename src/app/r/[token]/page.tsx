@@ -7,7 +7,7 @@ import { Acknowledge } from '@/ui/Report/Acknowledge';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../session/audience';
 import { wantedAudience } from '../../session/audience';
-import { addressOf } from '../../session/address';
+import { addressOf, isHead } from '../../session/address';
 import { utcDay } from '@/core/show/report/dates';
 
 export const metadata: Metadata = {
@@ -25,7 +25,8 @@ export default async function LinkPage({
   searchParams: SearchParams;
 }) {
   const { token } = await params;
-  const opened = await openLink(token, addressOf(await headers()), 'opened');
+  const asked = await headers();
+  const opened = await openLink(token, addressOf(asked), isHead(asked) ? 'looked' : 'opened');
   if (!opened) notFound();
   const audience = await wantedAudience(searchParams);
   const base = `/r/${token}`;

@@ -1,17 +1,20 @@
 import { cookies } from 'next/headers';
 import { sessionDays, signIn } from '@/server/commands/sign-in';
+import { addressOf } from '../../session/address';
+import { seeOther } from '../../session/answers';
 import { sessionCookie } from '../../session/current';
-import { crossSite, isSameOrigin, seeOther } from '../../session/same-origin';
+import { isSecure } from '../../session/origin';
+import { readForm } from '../../session/read-form';
 
 export async function POST(request: Request): Promise<Response> {
-  if (!isSameOrigin(request)) return crossSite();
-  const form = await request.formData();
-  const result = await signIn(Object.fromEntries(form));
+  const read = await readForm(request);
+  if ('answer' in read) return read.answer;
+  const result = await signIn(read.fields);
   if (result.outcome !== 'signed-in') return seeOther(`/sign-in?outcome=${result.outcome}`);
   (await cookies()).set(sessionCookie, result.token, {
     httpOnly: true,
     sameSite: 'lax',
-    secure: request.headers.get('x-forwarded-proto') === 'https',
+    secure: isSecure(),
     path: '/',
     maxAge: sessionDays * 24 * 60 * 60,
   });

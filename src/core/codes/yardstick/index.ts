@@ -1,3 +1,4 @@
+import { byId } from '../../vocabulary/by-id';
 import type { Amendment } from './amendment';
 import { amended } from './amendment';
 import { marrowLock2019 } from './amendments/marrow-lock-2019';
@@ -5,12 +6,10 @@ import { us2020 } from './us-2020';
 import type { Yardstick } from './yardstick';
 
 /** Yardsticks this version ships, by id. */
-export const yardsticks: Readonly<Record<string, Yardstick>> = { [us2020.id]: us2020 };
+export const yardsticks: Readonly<Record<string, Yardstick>> = byId([us2020]);
 
 /** Amendments this version ships, by id. */
-export const amendments: Readonly<Record<string, Amendment>> = {
-  [marrowLock2019.id]: marrowLock2019,
-};
+export const amendments: Readonly<Record<string, Amendment>> = byId([marrowLock2019]);
 
 /** By which yardstick and amendments an inspection is measured, by id. */
 export interface Measured {

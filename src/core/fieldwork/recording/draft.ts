@@ -7,6 +7,7 @@ import type {
   UndoEntry,
 } from '../../record/entries/entry';
 import { entryVersion } from '../../record/entries/entry';
+import { rankOf } from '../../record/entries/strange';
 import type { Facts, PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
 import type { ThingType } from '../../record/entries/thing-types';
@@ -73,9 +74,9 @@ export function stamp(drafts: readonly Draft[], by: Stamp): Entry[] {
   }));
 }
 
-/** Highest counter among entries; 0 for none. */
+/** Highest counter among entries, of those that are counts; 0 for none. */
 export const highestCounter = (entries: readonly Entry[]) =>
-  entries.reduce((most, entry) => Math.max(most, entry.counter), 0);
+  entries.reduce((most, entry) => Math.max(most, rankOf(entry)), 0);
 
 /** Drafts that say only what is not known already. */
 export function changedFacts(reader: FactReader, about: string, facts: Facts): Facts {

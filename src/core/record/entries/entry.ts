@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { rankOf } from './strange';
 
 /** Version written into new entries. Older ones are upcast on reading, see `versions.ts`. */
 export const entryVersion = 1;
@@ -89,7 +90,8 @@ export type Entry = AddEntry | ObserveEntry | UndoEntry;
 
 /** Total order of entries: counter, then device, then id. */
 export function compareEntries(a: Entry, b: Entry): number {
-  if (a.counter !== b.counter) return a.counter - b.counter;
+  const ranks = rankOf(a) - rankOf(b);
+  if (ranks !== 0) return ranks;
   if (a.device !== b.device) return a.device < b.device ? -1 : 1;
   return a.id < b.id ? -1 : a.id > b.id ? 1 : 0;
 }

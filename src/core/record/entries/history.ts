@@ -1,6 +1,7 @@
 import { canonicalJson } from '../../vocabulary/canonical';
 import type { Entry } from './entry';
 import { compareEntries } from './entry';
+import { isBeyondCount } from './strange';
 import type { HistoryItem } from './inspection';
 
 /** One entry for each id, in the total order. Two bodies under one id: the first in canonical text stands. */
@@ -36,7 +37,7 @@ function standInOrder(entries: readonly Entry[]): boolean {
   const ids = new Set<string>();
   let counter = 0;
   for (const entry of entries) {
-    if (entry.counter <= counter) return false;
+    if (entry.counter <= counter || isBeyondCount(entry)) return false;
     counter = entry.counter;
     ids.add(entry.id);
   }

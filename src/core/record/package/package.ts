@@ -3,6 +3,7 @@ import type { Entry } from '../entries/entry';
 import { entrySchema } from '../entries/entry';
 import type { Fault, Parsed } from '../../vocabulary/fault';
 import { parseEntry } from '../entries/versions';
+import { troubleIn } from '../../vocabulary/bounded';
 import { faultsOf } from '../../vocabulary/fault';
 import { settingsSchema } from '../../codes/settings/settings';
 import { anySettingsSchema } from '../../codes/settings/versions';
@@ -60,6 +61,8 @@ export const packageSchema = v.strictObject({ ...frame, entries: v.array(entrySc
 export type InspectionPackage = v.InferOutput<typeof packageSchema>;
 
 const mostFaults = 20;
+/** Far beyond any inspection; what is deeper or more is not read. */
+const packageBounds = { depth: 24, nodes: 8_000_000, text: 2_000_000 };
 
 /** Reads inspection.json. Everything is checked before anything is returned. */
 export function parsePackage(text: string): Parsed<InspectionPackage> {
@@ -73,6 +76,9 @@ export function parsePackage(text: string): Parsed<InspectionPackage> {
       got: error instanceof Error ? error.message : 'something else',
     });
   }
+  const trouble = troubleIn(raw, packageBounds);
+  if (trouble)
+    return fail({ path: packageFileName, expected: trouble.replace(/^expected /, ''), got: 'it' });
   const head = raw as { format?: unknown; version?: unknown } | null;
   if (typeof head !== 'object' || head === null || head.format !== packageFormat)
     return fail({

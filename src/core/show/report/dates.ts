@@ -1,10 +1,16 @@
 import { UTCDate } from '@date-fns/utc';
-import { addDays, format, formatISO, parseISO } from 'date-fns';
+import { addDays, format, formatISO, isValid, parseISO } from 'date-fns';
 import type { Entry } from '../../record/entries/entry';
+import { isClockStrange } from '../../record/entries/strange';
 
-/** The day of the last entry as its author's clock showed it, YYYY-MM-DD. The report speaks as of that day. */
+/**
+ * The day of the last entry as its author's clock showed it, YYYY-MM-DD. The report speaks as of that day.
+ * A clock nobody can believe does not count, unless there is no other and it shows a day at all.
+ */
 export function asOfDay(entries: readonly Pick<Entry, 'at'>[]): string | undefined {
-  const last = entries.reduce<string | undefined>(
+  const dated = entries.filter(({ at }) => isValid(parseISO(at)));
+  const believed = dated.filter((entry) => !isClockStrange(entry));
+  const last = (believed.length > 0 ? believed : dated).reduce<string | undefined>(
     (latest, { at }) => (latest === undefined || Date.parse(at) > Date.parse(latest) ? at : latest),
     undefined,
   );

@@ -1,12 +1,13 @@
 import { verifyReport } from '@/server/commands/verify-report';
+import { answering } from '../../../session/answering';
 import { readJson, textOf } from '../../../session/read-json';
-import { notHere } from '../../../session/same-origin';
+import { notHere } from '../../../session/answers';
 
 /** Holds an issued report against the digest printed on it. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request) => {
   const read = await readJson(request);
   if ('answer' in read) return read.answer;
   const { body, session } = read;
   const verified = await verifyReport(session, textOf(body, 'report'), textOf(body, 'digest'));
   return verified ? Response.json(verified) : notHere();
-}
+});

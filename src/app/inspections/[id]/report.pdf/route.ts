@@ -1,6 +1,6 @@
 import { currentSession } from '../../../session/current';
 import { reportFile } from '../../../session/report-file';
-import { notHere, signedOut } from '../../../session/same-origin';
+import { notHere, signedOut } from '../../../session/answers';
 
 /** The draft as it stands now, as PDF. */
 export async function GET(

@@ -1,6 +1,6 @@
 import { walkRound } from '@/server/commands/read-instrument';
 import { currentSession } from '../../../session/current';
-import { notHere, signedOut } from '../../../session/same-origin';
+import { notHere, signedOut } from '../../../session/answers';
 
 /** Which outlets of the stand-in house are dead in a round. */
 export async function GET(

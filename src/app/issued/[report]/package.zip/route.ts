@@ -1,6 +1,6 @@
 import { readIssued, sealedZip } from '@/server/commands/issue-report';
 import { currentSession } from '../../../session/current';
-import { notHere, signedOut } from '../../../session/same-origin';
+import { notHere, signedOut } from '../../../session/answers';
 
 /** The sealed package of an issued report. */
 export async function GET(

@@ -1,7 +1,7 @@
 import { openLink } from '@/server/commands/links';
-import { addressOf } from '../../../session/address';
+import { addressOf, isHead } from '../../../session/address';
 import { reportFile } from '../../../session/report-file';
-import { nothingHere } from '../../../session/same-origin';
+import { nothingHere } from '../../../session/answers';
 
 export async function GET(
   request: Request,
@@ -11,7 +11,7 @@ export async function GET(
   const opened = await openLink(
     (await params).token,
     addressOf(request.headers),
-    asking ? 'pictured' : 'downloaded',
+    asking ? 'pictured' : isHead(request.headers) ? 'looked' : 'downloaded',
   );
   if (!opened) return nothingHere();
   const { organisation, row } = opened;

@@ -1,7 +1,7 @@
 import { readIssued } from '@/server/commands/issue-report';
 import { currentSession } from '../../../../session/current';
 import { reportDataFile } from '../../../../session/report-data';
-import { notHere, signedOut } from '../../../../session/same-origin';
+import { notHere, signedOut } from '../../../../session/answers';
 
 export async function GET(
   _: Request,

@@ -1,7 +1,7 @@
 import { openLink } from '@/server/commands/links';
 import { addressOf } from '../../../../session/address';
 import { reportDataFile } from '../../../../session/report-data';
-import { nothingHere } from '../../../../session/same-origin';
+import { nothingHere } from '../../../../session/answers';
 
 export async function GET(
   request: Request,

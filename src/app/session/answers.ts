@@ -1,11 +1,3 @@
-/** Whether a changing request comes from a page of ours. Browsers say so themselves. */
-export function isSameOrigin(request: Request): boolean {
-  const site = request.headers.get('sec-fetch-site');
-  if (site) return site === 'same-origin' || site === 'none';
-  const origin = request.headers.get('origin');
-  return origin === null || new URL(origin).host === request.headers.get('host');
-}
-
 /** After a form: the next page is got, not posted to. */
 export const seeOther = (path: string) =>
   new Response(null, { status: 303, headers: { location: path } });

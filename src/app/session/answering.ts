@@ -1,0 +1,19 @@
+import 'server-only';
+import { Busy } from '@/server/db/share';
+import { TooMuch } from '@/server/heavy/pool';
+import { faults } from './read-json';
+
+/** A handler that is asked for too much is answered so, with a word: at once, and when to ask again; or in one thing. */
+export const answering =
+  <A extends unknown[]>(handle: (request: Request, ...more: A) => Promise<Response>) =>
+  async (request: Request, ...more: A): Promise<Response> => {
+    try {
+      return await handle(request, ...more);
+    } catch (error) {
+      if (error instanceof TooMuch) return faults(422, error.message);
+      if (!(error instanceof Busy)) throw error;
+      const answer = faults(503, error.message);
+      answer.headers.set('retry-after', '30');
+      return answer;
+    }
+  };

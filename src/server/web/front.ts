@@ -1,0 +1,75 @@
+import { randomBytes } from 'node:crypto';
+import type { IncomingMessage, ServerResponse } from 'node:http';
+import { isIP } from 'node:net';
+import type { Environment } from '../run/environment';
+import { headersOf } from './policy';
+import { refusalOf } from './refusal';
+
+type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
+
+/** Headers the front writes itself: what comes in under these names is nobody’s word. */
+export const ownHeaders = {
+  /** Address of who asks; "unknown" where it cannot be known. */
+  address: 'x-east-gate-address',
+  /** GET or HEAD, whatever becomes of it inside. */
+  method: 'x-east-gate-method',
+} as const;
+
+/**
+ * Stands before the application: refuses what no page of ours asks, says who asks, and gives every
+ * answer its headers. Nothing of a body is read here.
+ */
+export function frontOf(handle: Handle, { publicOrigin, behindProxy }: Environment): Handle {
+  const secure = publicOrigin.startsWith('https:');
+  return async (request, response) => {
+    const target = request.url ?? '';
+    const nonce = randomBytes(16).toString('base64');
+    const [path = ''] = target.split('?', 1);
+    for (const [name, value] of Object.entries(headersOf({ path, nonce, secure })))
+      response.setHeader(name, value);
+    const refusal = refusalOf({
+      method: request.method ?? '',
+      target,
+      header: (name) => wordOf(request.headers[name]),
+    });
+    if (refusal) return refuse(request, response, refusal);
+    request.headers[ownHeaders.address] = addressOf(request, behindProxy);
+    request.headers[ownHeaders.method] = request.method;
+    for (const name of ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto'])
+      delete request.headers[name];
+    // The renderer writes the nonce it finds here into the scripts of the page.
+    const policy = response.getHeader('content-security-policy');
+    if (typeof policy === 'string') request.headers['content-security-policy'] = policy;
+    else delete request.headers['content-security-policy'];
+    await handle(request, response);
+  };
+}
+
+function refuse(
+  request: IncomingMessage,
+  response: ServerResponse,
+  { status, says, headers = {} }: NonNullable<ReturnType<typeof refusalOf>>,
+): Promise<void> {
+  response.writeHead(status, {
+    ...headers,
+    'content-type': 'application/json; charset=utf-8',
+    // What else comes of it is not waited for.
+    connection: 'close',
+  });
+  response.end(
+    request.method === 'HEAD' ? undefined : JSON.stringify({ fault: says, faults: [says] }),
+  );
+  request.resume();
+  return Promise.resolve();
+}
+
+/** Who is limited: the socket’s address, or the one the proxy in front names last, where one is set up. */
+export function addressOf(request: IncomingMessage, behindProxy: boolean): string {
+  const socket = request.socket.remoteAddress ?? 'unknown';
+  if (!behindProxy) return socket;
+  const told = wordOf(request.headers['x-forwarded-for'])?.split(',').at(-1)?.trim() ?? '';
+  return isIP(told) > 0 ? told : 'unknown';
+}
+
+const wordOf = (value: string | string[] | undefined): string | undefined =>
+  Array.isArray(value) ? value.at(-1) : value;
