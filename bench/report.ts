@@ -85,8 +85,7 @@ async function prepare(): Promise<string> {
     inspection,
     {
       kind: 'report',
-      signedName: ines.name,
-      licence: ines.licence,
+      password: ines.password,
       changes: 'Again for the bench.',
     },
     new Date(),

@@ -2,7 +2,10 @@ import ky from 'ky';
 import type { Options } from 'ky';
 
 /** What the server answered, or why there is nothing, in words. Status 0: it was not reached. */
-export type Answer<T> = { ok: true; value: T } | { ok: false; status: number; faults: string[] };
+export type Answer<T> =
+  | { ok: true; value: T }
+  /** `said`: the JSON of a refusal, whatever is in it. */
+  | { ok: false; status: number; faults: string[]; said?: unknown };
 
 const http = ky.create({ retry: 0, throwHttpErrors: false, timeout: 20_000 });
 
@@ -26,14 +29,15 @@ async function ask<T>(
   try {
     const response = await http(path, options);
     if (response.ok) return { ok: true, value: await read(response) };
-    return { ok: false, status: response.status, faults: await faultsIn(response) };
+    const said: unknown = await response.json().catch(() => ({}));
+    return { ok: false, status: response.status, faults: faultsIn(response, said), said };
   } catch {
     return { ok: false, status: 0, faults: ['The server was not reached.'] };
   }
 }
 
 /** Our own faults are JSON; what stands between may answer anything. */
-async function faultsIn(response: Response): Promise<string[]> {
-  const said = (await response.json().catch(() => ({}))) as { faults?: string[]; fault?: string };
-  return said.faults ?? [said.fault ?? `The server answered ${response.status}.`];
+function faultsIn({ status }: Response, said: unknown): string[] {
+  const { faults, fault } = (said ?? {}) as { faults?: string[]; fault?: string };
+  return faults ?? [fault ?? `The server answered ${status}.`];
 }

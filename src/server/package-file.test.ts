@@ -5,6 +5,7 @@ import { describeFault } from '@/core/vocabulary/fault';
 import { bench, testSettings } from '@/core/testing/bench';
 import { packageOf, readPackage, writePackage } from './package-file';
 import { packageLimits } from './package-zip';
+import { canonicalJson } from '@/core/vocabulary/canonical';
 import { sha256Hex } from './sha256';
 
 const stored = () => ({
@@ -12,6 +13,7 @@ const stored = () => ({
   settings: testSettings,
   authors: [{ id: 'ines', name: 'Ines Marrable', licence: '' }],
   entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries,
+  carried: [],
 });
 
 async function zipOf(files: Record<string, Buffer | string>): Promise<Buffer> {
@@ -35,7 +37,12 @@ describe('package file', () => {
     expect(await writePackage(document)).toEqual(bytes);
     expect(await readPackage(bytes)).toEqual({
       ok: true,
-      value: { document, pictures: new Map(), missing: [] },
+      value: {
+        document,
+        digest: sha256Hex(canonicalJson(document)),
+        pictures: new Map(),
+        missing: [],
+      },
     });
   });
 
@@ -48,7 +55,12 @@ describe('package file', () => {
     const file = { digest, media_type: 'image/png', bytes: picture };
     expect(await readPackage(await writePackage(document, [file]))).toEqual({
       ok: true,
-      value: { document, pictures: new Map([[digest, picture]]), missing: [] },
+      value: {
+        document,
+        digest: sha256Hex(canonicalJson(document)),
+        pictures: new Map([[digest, picture]]),
+        missing: [],
+      },
     });
     expect(await readPackage(await writePackage(document))).toMatchObject({
       value: { missing: [digest] },

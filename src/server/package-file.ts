@@ -25,7 +25,7 @@ export function packageOf(
   title: string,
   issued: IssuedSeal | null = null,
 ): InspectionPackage {
-  const { settings, authors, entries } = stored;
+  const { settings, authors, entries, carried } = stored;
   return {
     format: packageFormat,
     version: packageVersion,
@@ -36,6 +36,7 @@ export function packageOf(
     yardstick: { id: settings.yardstick, digest: yardstickDigest(settings) },
     ruleBook: { digest: ruleBookDigest() },
     issued,
+    carried,
     entries: [...orderEntries(entries).ordered],
   };
 }
@@ -61,6 +62,8 @@ export async function writePackage(
 
 export interface ReadPackage {
   document: InspectionPackage;
+  /** SHA-256 of the document as it was sent, hex. */
+  digest: string;
   /** By SHA-256 of their bytes. */
   pictures: Map<string, Buffer>;
   /** Pictures that entries name and the package does not hold. */
@@ -85,6 +88,7 @@ export async function readPackage(bytes: Buffer): Promise<Parsed<ReadPackage>> {
     ok: true,
     value: {
       document: parsed.value,
+      digest: sha256Hex(files.value.document),
       pictures,
       missing: named.filter((digest) => !pictures.has(digest)),
     },

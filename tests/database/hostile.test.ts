@@ -203,6 +203,48 @@ describe('what is asked in a strange way', () => {
   });
 });
 
+describe('what an answer says to a browser', () => {
+  test.each(['/sign-in', '/', '/library', '/mailbox', '/no-such-page', '/inspections/none/walk'])(
+    'the page %s runs scripts of its own nonce alone, and is kept by nobody',
+    async (path) => {
+      const [one, two] = await Promise.all(
+        [1, 2].map(() => fetch(server.origin + path, { headers: { cookie } })),
+      );
+      const policy = one!.headers.get('content-security-policy')!;
+      const [scripts = ''] = /script-src [^;]*/.exec(policy) ?? [];
+      expect(scripts).not.toMatch(/unsafe-inline|unsafe-eval(?<!wasm-unsafe-eval)|https?:|\*/);
+      const nonce = /'nonce-([^']+)'/.exec(scripts)?.[1];
+      expect(nonce).toMatch(/^[A-Za-z0-9+/=]{22,}$/);
+      expect(two!.headers.get('content-security-policy')).not.toContain(nonce);
+      const html = await one!.text();
+      const tags = html.match(/<script\b[^>]*>/g) ?? [];
+      expect(tags.length).toBeGreaterThan(0);
+      expect(tags.filter((tag) => !tag.includes(`nonce="${nonce}"`))).toEqual([]);
+      expect(html).not.toMatch(/\son[a-z]+="/);
+      expect(one!.headers.get('cache-control')).toMatch(/no-store/);
+      for (const name of [
+        'permissions-policy',
+        'cross-origin-opener-policy',
+        'cross-origin-resource-policy',
+        'x-content-type-options',
+      ])
+        expect(one!.headers.get(name)).toBeTruthy();
+    },
+  );
+
+  test('data of an office is kept by nobody either', async () => {
+    for (const path of [
+      '/inspections/none/report.json',
+      '/inspections/none/package.zip',
+      '/api/entries',
+      '/pictures/none',
+    ])
+      expect(
+        (await fetch(server.origin + path, { headers: { cookie } })).headers.get('cache-control'),
+      ).toMatch(/no-store/);
+  });
+});
+
 describe('entries of a strange hand', () => {
   test('a batch of none, or of none that is taken, begins no inspection', async () => {
     for (const entries of [[], [{ bad: true }], [siteEntry('somebody-else')]]) {
@@ -346,7 +388,7 @@ describe('settings of a strange hand', () => {
     async (yardstick) => {
       const { startingSettings } = await import('@/core');
       const body = JSON.stringify({ ...startingSettings('x'), yardstick });
-      expect((await post('/api/settings', body)).status).toBe(400);
+      expect((await post('/api/settings', body, { ...json, 'if-match': '"1"' })).status).toBe(400);
       expect((await fetch(server.origin, { headers: { cookie } })).status).toBe(200);
     },
   );

@@ -21,6 +21,7 @@ import {
 } from '@/server/commands/pictures';
 import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
+import * as carriedQueries from '@/server/db/carried';
 import * as entryQueries from '@/server/db/entries';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
@@ -74,6 +75,7 @@ const issuedRow = {
   report: {},
   entries: 1,
   issued_at: new Date('1998-01-01T00:00:00Z'),
+  issued_on: null,
 };
 const fileId = 'd'.repeat(64);
 let pictureBytes: Buffer;
@@ -285,7 +287,13 @@ describe('row security', () => {
   test('refuses a row written for another organisation', async () => {
     await expect(
       inOrganisation(b.id, (tx) =>
-        entryQueries.maybeInsertEntry(tx, a.id, inspection, { ...entry, id: 'smuggled' }),
+        entryQueries.manyInsertedEntries(
+          tx,
+          a.id,
+          inspection,
+          [{ ...entry, id: 'smuggled' }],
+          null,
+        ),
       ),
     ).rejects.toMatchObject({ code: '42501' });
   });
@@ -304,6 +312,7 @@ describe('row security', () => {
       'find_member_for_sign_in',
       'find_session',
       'forget_sign_in_attempts',
+      'is_known_device',
     ]);
   });
 });
@@ -347,9 +356,19 @@ describe('every query', () => {
         height: 1,
         bytes: nothing,
       }),
-    maybeInsertEntry: (tx) =>
-      entryQueries.maybeInsertEntry(tx, a.id, inspection, { ...entry, id: `x-${mark}` }),
-    maybeOneSameEntry: (tx) => entryQueries.maybeOneSameEntry(tx, inspection, entry),
+    manyInsertedEntries: (tx) =>
+      entryQueries.manyInsertedEntries(tx, a.id, inspection, [{ ...entry, id: `x-${mark}` }], null),
+    manySameEntries: (tx) => entryQueries.manySameEntries(tx, inspection, [entry]),
+    manyVouchedEntries: (tx) => entryQueries.manyVouchedEntries(tx, inspection, [entry.id]),
+    manyCarried: (tx) => carriedQueries.manyCarried(tx, inspection),
+    insertCarried: (tx) =>
+      carriedQueries.insertCarried(tx, a.id, inspection, {
+        package: 'e'.repeat(64),
+        office: 'x',
+        by: { id: 'x', name: 'x' },
+        authors: [],
+        before: null,
+      }),
     manyEntries: (tx) => entryQueries.manyEntries(tx, inspection),
     maybeOneInspection: (tx) => inspectionQueries.maybeOneInspection(tx, inspection),
     maybeOneInspectionLocked: (tx) => inspectionQueries.maybeOneInspectionLocked(tx, inspection),
@@ -441,7 +460,13 @@ describe('every query', () => {
       memberQueries.manyMembers(tx).then((rows) => rows.filter((row) => row.id === a.member)),
     oneOrganisation: (tx) =>
       memberQueries.oneOrganisation(tx).then((row) => (row.organisation_id === a.id ? row : [])),
-    updateSettings: (tx) => memberQueries.updateSettings(tx, a.id, {}),
+    updateSettings: (tx) => memberQueries.updateSettings(tx, a.id, {}, 1),
+    maybeOnePasswordHash: (tx) => memberQueries.maybeOnePasswordHash(tx, a.member),
+    upsertKnownDevice: (tx) => memberQueries.upsertKnownDevice(tx, a.id, a.member, nothing),
+    oneKnownDevice: (tx) =>
+      memberQueries
+        .oneKnownDevice(tx, a.email, nothing)
+        .then(({ known }) => (known ? [known] : [])),
     insertSession: (tx) => sessionQueries.insertSession(tx, a.id, a.member, nothing, 1),
     maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing),
     endSession: (tx) => sessionQueries.endSession(tx, nothing).then(() => []),
@@ -468,6 +493,7 @@ describe('every query', () => {
   };
   const queries = {
     ...entryQueries,
+    ...carriedQueries,
     ...inspectionQueries,
     ...memberQueries,
     ...sessionQueries,

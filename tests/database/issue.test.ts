@@ -50,8 +50,7 @@ let issues = 0;
 const now = () => new Date(Date.UTC(2026, 10, 25, 12, (issues += 1)));
 const sign = (more: object = {}) => ({
   kind: 'report',
-  signedName: 'Ines Marrable',
-  licence: 'ML-77',
+  password: 'a-long-password',
   changes: '',
   ...more,
 });
@@ -146,8 +145,12 @@ afterAll(closePool);
 
 describe('issuing', () => {
   test('what must be seen to first stops it, in words', async () => {
-    const refused = await issueReport(mine, inspection, sign({ signedName: '' }), now());
+    const refused = await issueReport(mine, inspection, sign({ password: '' }), now());
     expect(refused).toMatchObject({ ok: false });
+    expect(await issueReport(mine, inspection, sign({ password: 'guessed' }), now())).toEqual({
+      ok: false,
+      faults: ['This is not your password. Nothing was issued.'],
+    });
     const note = later(entries);
     const added = note.add('note', `note-${mark}`, 'loft-site', { words: 'Where was this?' });
     await deliver(added);
@@ -225,6 +228,7 @@ describe('verifying against the printed digest', () => {
       sealed: true,
       differences: [],
       otherwise: [],
+      brought: [],
       since: 0,
     });
     expect(await verifyReport(mine, row!.id, 'a'.repeat(64))).toMatchObject({ sealed: false });
@@ -393,11 +397,15 @@ describe('links', () => {
     );
     expect(await openLink(second.token, at)).toBeUndefined();
   });
-  test('an address that tries too often gets nothing', async () => {
+  test('a link opened too often from one address gives nothing there; nobody else is kept out', async () => {
     const { token } = await send();
+    const { token: other } = await send();
     const at = `c-${mark}`;
-    for (let tries = 0; tries < 120; tries += 1) await openLink('h'.repeat(43), at);
+    for (let tries = 0; tries < 130; tries += 1) await openLink('h'.repeat(43), at);
+    expect(await openLink(token, at)).toBeDefined();
+    for (let tries = 0; tries < 119; tries += 1) await openLink(token, at);
     expect(await openLink(token, at)).toBeUndefined();
+    expect(await openLink(other, at)).toBeDefined();
     expect(await openLink(token, `d-${mark}`)).toBeDefined();
   });
   test('the client confirms; the first confirmation stands', async () => {

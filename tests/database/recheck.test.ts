@@ -35,7 +35,7 @@ const issue = (changes: string, at: string) =>
   issueReport(
     mine,
     inspection,
-    { kind: 'report', signedName: 'Ines Marrable', licence: '', changes },
+    { kind: 'report', password: 'a-long-password', changes },
     new Date(at),
   );
 let report = '';

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import { hash } from '@node-rs/argon2';
 import { startingSettings } from '@/core';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
-import { readSettings } from '@/server/commands/read-inspection';
+import { readSettings, readSettingsVersion } from '@/server/commands/read-inspection';
 import { saveSettings } from '@/server/commands/save-settings';
 import { findSession, signIn, signOut } from '@/server/commands/sign-in';
 import { closePool } from '@/server/db/connect';
@@ -72,19 +72,45 @@ describe('signing in', () => {
     async (token) => expect(await findSession(token)).toBeUndefined(),
   );
 
-  test('an address tried too often waits, with the right word too; a right one clears the count', async () => {
+  test('an account tried too often from one address waits there, with the right word too; a right one clears the count', async () => {
     const other = `often-${mark}@office.example`;
+    const from = { address: '192.0.2.1', device: undefined };
     for (let attempt = 0; attempt < 10; attempt += 1)
-      expect(await signIn({ email: other, password: 'no' })).toEqual({ outcome: 'refused' });
-    expect(await signIn({ email: other, password: 'no' })).toEqual({
+      expect(await signIn({ email: other, password: 'no' }, from)).toEqual({ outcome: 'refused' });
+    expect(await signIn({ email: other, password: 'no' }, from)).toEqual({
       outcome: 'too-many',
       minutes: 15,
     });
-    for (let attempt = 0; attempt < 8; attempt += 1) await signIn({ email, password: 'no' });
-    expect((await signIn({ email, password })).outcome).toBe('signed-in');
+    for (let attempt = 0; attempt < 8; attempt += 1) await signIn({ email, password: 'no' }, from);
+    expect((await signIn({ email, password }, from)).outcome).toBe('signed-in');
     for (let attempt = 0; attempt < 9; attempt += 1)
-      expect((await signIn({ email, password: 'no' })).outcome).toBe('refused');
+      expect((await signIn({ email, password: 'no' }, from)).outcome).toBe('refused');
   });
+
+  test('whoever guesses at an account keeps neither another address nor a device it knows out', async () => {
+    const own = await signIn({ email, password }, { address: '192.0.2.7', device: undefined });
+    if (own.outcome !== 'signed-in') throw new Error(own.outcome);
+    const guess = (address: string, device?: string) =>
+      signIn({ email, password: 'guess' }, { address, device });
+    for (let tries = 0; tries < 12; tries += 1) await guess('198.51.100.1');
+    expect((await guess('198.51.100.1')).outcome).toBe('too-many');
+    expect(
+      (await signIn({ email, password }, { address: '192.0.2.8', device: undefined })).outcome,
+    ).toBe('signed-in');
+    // From everywhere at once: strange devices wait, the known one does not.
+    for (let tries = 0; tries < 110; tries += 1)
+      await guess(`203.0.113.${tries}`, tries % 2 ? 'x'.repeat(43) : undefined);
+    expect((await guess('203.0.113.250')).outcome).toBe('too-many');
+    expect(
+      (await signIn({ email, password }, { address: '198.51.100.1', device: own.device })).outcome,
+    ).toBe('signed-in');
+    // That device opens nobody else's account.
+    const stranger = await signIn(
+      { email: `nobody-${mark}@office.example`, password },
+      { address: '192.0.2.9', device: own.device },
+    );
+    expect(stranger.outcome).toBe('refused');
+  }, 120_000);
 });
 
 describe('settings of an office', () => {
@@ -136,6 +162,33 @@ describe('settings of an office', () => {
     expect(saved.ok).toBe(false);
     expect(JSON.stringify(saved)).toContain(says);
     expect(await readSettings(session)).toEqual(before);
+  });
+});
+
+describe('two who change the settings', () => {
+  test('from one version: the second overwrites nothing and is given what stands', async () => {
+    const { settings, version } = await readSettingsVersion(session);
+    const first = await saveSettings(session, { ...settings, lengths: 'us' }, version);
+    expect(first).toMatchObject({ ok: true, version: version + 1 });
+    const second = await saveSettings(session, { ...settings, adoptionYears: 3 }, version);
+    expect(second).toMatchObject({ ok: false, now: { version: version + 1 } });
+    const now = await readSettingsVersion(session);
+    expect([now.settings.lengths, now.settings.adoptionYears, now.version]).toEqual([
+      'us',
+      settings.adoptionYears,
+      version + 1,
+    ]);
+  });
+
+  test('twelve at once from one version: one of them is taken', async () => {
+    const { settings, version } = await readSettingsVersion(session);
+    const all = await Promise.all(
+      Array.from({ length: 12 }, (_, years) =>
+        saveSettings(session, { ...settings, adoptionYears: years }, version),
+      ),
+    );
+    expect(all.filter(({ ok }) => ok)).toHaveLength(1);
+    expect((await readSettingsVersion(session)).version).toBe(version + 1);
   });
 });
 

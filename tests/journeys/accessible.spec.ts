@@ -55,6 +55,12 @@ for (const [part, some] of parts.entries())
     world,
   }) => {
     const { origin } = world.server;
+    // Whatever the policy of a page keeps from running, and whatever fails, is said on the console.
+    const said: string[] = [];
+    page.on('console', (message) => {
+      if (message.type() === 'error') said.push(`${page.url()}: ${message.text()}`);
+    });
+    page.on('pageerror', (error) => said.push(`${page.url()}: ${error.message}`));
     const look = async (name: string, theme: string, size: typeof desk, drawn: boolean) => {
       await page.evaluate((chosen) => {
         document.documentElement.dataset.theme = chosen;
@@ -70,6 +76,7 @@ for (const [part, some] of parts.entries())
       if (theme !== 'light') axe.withRules(['color-contrast']);
       else if (size === phone) axe.disableRules(['color-contrast']);
       const { violations } = await axe.analyze();
+      expect(said).toEqual([]);
       expect(
         violations.map(
           ({ id, nodes }) =>

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { readSettings } from '@/server/commands/read-inspection';
+import { readSettingsVersion } from '@/server/commands/read-inspection';
 import { Library } from '@/ui/Library/Library';
 import { requireSession } from '../session/current';
 
@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'Library' };
 
 export default async function LibraryPage() {
   const session = await requireSession();
-  return <Library session={session} settings={await readSettings(session)} />;
+  return <Library session={session} {...await readSettingsVersion(session)} />;
 }

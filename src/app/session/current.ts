@@ -5,6 +5,7 @@ import { findSession } from '@/server/commands/sign-in';
 import type { Session } from '@/server/session';
 
 export const sessionCookie = 'east-gate-session';
+export const deviceCookie = 'east-gate-device';
 
 export async function currentSession(): Promise<Session | undefined> {
   return findSession((await cookies()).get(sessionCookie)?.value);

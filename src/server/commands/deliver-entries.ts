@@ -2,11 +2,12 @@ import 'server-only';
 import * as v from 'valibot';
 import type { Entry } from '@/core/record/entries/entry';
 import { parseIncoming } from '@/core';
+import { canonicalJson } from '@/core/vocabulary/canonical';
 import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
-import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';
+import { manyInsertedEntries, manySameEntries, manyVouchedEntries } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import { heavy } from '../heavy/pool';
@@ -42,19 +43,42 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     entries.length > fewEntries
       ? await heavy(session.organisation, 'parseEntries', entries)
       : entries.map((raw) => parseIncoming(raw));
-  const read = parsed.map((one, at) => readOne(session, one, entries[at]));
+  const first = new Map<string, Entry>();
+  const read = parsed.map((one, at) => readOne(session, first, one, entries[at]));
   return inOrganisation(session.organisation, async (tx) => {
     // What begins an inspection is an entry of it: none, or none that is taken, begins nothing.
     if (read.some(({ entry }) => entry)) await startInspection(tx, session, inspection);
     const row = await maybeOneInspectionLocked(tx, inspection);
     if (!row) return { ok: true, deliveries: read.flatMap(({ refused }) => refused ?? []) };
-    const deliveries: Delivery[] = [];
-    for (const one of read)
-      deliveries.push(one.refused ?? (await deliverOne(tx, session, inspection, one.entry)));
-    if (deliveries.some((one) => one.outcome === 'arrived'))
-      await materialise(tx, session.organisation, await loadStored(tx, row));
+    const taken = await write(tx, session, inspection, [
+      ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
+    ]);
+    if (taken.size > 0) await materialise(tx, session.organisation, await loadStored(tx, row));
+    const deliveries = read.map(({ entry, refused }): Delivery => {
+      if (refused) return refused;
+      return taken.has(entry.id)
+        ? { id: entry.id, outcome: 'arrived' }
+        : { id: entry.id, outcome: 'refused', reason: 'another entry has this id' };
+    });
     return { ok: true, deliveries };
   });
+}
+
+/** Writes what is new and vouches for what a package brought before; gives the ids of all that stand there now as delivered. */
+async function write(
+  tx: Transaction,
+  { organisation }: Session,
+  inspection: string,
+  entries: readonly Entry[],
+): Promise<Set<string>> {
+  const added = await manyInsertedEntries(tx, organisation, inspection, entries, null);
+  const taken = new Set(added.map(({ id }) => id));
+  if (taken.size === entries.length) return taken;
+  const same = await manySameEntries(tx, inspection, entries);
+  const carried = same.flatMap(({ id, carried: by }) => (by === null ? [] : [id]));
+  if (carried.length > 0) await manyVouchedEntries(tx, inspection, carried);
+  same.forEach(({ id }) => taken.add(id));
+  return taken;
 }
 
 async function startInspection(tx: Transaction, session: Session, id: string): Promise<void> {
@@ -71,27 +95,24 @@ async function startInspection(tx: Transaction, session: Session, id: string): P
 type ReadOne = { entry: Entry; refused?: undefined } | { entry?: undefined; refused: Delivery };
 
 /** An entry as it may be written, or why it is not: its shape, or another's name under it. */
-function readOne(session: Session, parsed: Parsed<Entry>, raw: unknown): ReadOne {
+function readOne(
+  session: Session,
+  first: Map<string, Entry>,
+  parsed: Parsed<Entry>,
+  raw: unknown,
+): ReadOne {
   const refused = (id: string, reason: string): ReadOne => ({
     refused: { id, outcome: 'refused', reason },
   });
   if (!parsed.ok) return refused(idOf(raw), parsed.faults.map(describeFault).join('; '));
   const entry = parsed.value;
+  const known = first.get(entry.id);
+  if (known && canonicalJson(known) !== canonicalJson(entry))
+    return refused(entry.id, 'another entry has this id');
+  first.set(entry.id, entry);
   return entry.author === session.member
     ? { entry }
     : refused(entry.id, `written by ${entry.author}, delivered by ${session.member}`);
-}
-
-async function deliverOne(
-  tx: Transaction,
-  session: Session,
-  inspection: string,
-  entry: Entry,
-): Promise<Delivery> {
-  if (await maybeInsertEntry(tx, session.organisation, inspection, entry))
-    return { id: entry.id, outcome: 'arrived' };
-  if (await maybeOneSameEntry(tx, inspection, entry)) return { id: entry.id, outcome: 'arrived' };
-  return { id: entry.id, outcome: 'refused', reason: 'another entry has this id' };
 }
 
 const idOf = (raw: unknown) =>

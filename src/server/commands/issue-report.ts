@@ -2,12 +2,12 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import type { Assessment, InspectionPackage } from '@/core';
-import { assess, composeReport, parsePackage, readReportData } from '@/core';
+import { anySettingsSchema, assess, composeReport, parsePackage, readReportData } from '@/core';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesNamed } from '@/core/record/package/pictures-named';
-import { asOfDay, utcDay } from '@/core/show/report/dates';
+import { asOfDay, dayAt } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
@@ -17,19 +17,21 @@ import type { ReportData } from '@/core/show/report/report';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { maybeOneInspectionLocked } from '../db/inspections';
+import { oneOrganisation } from '../db/members';
 import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
 import { packageOf, writePackage } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
+import { isOwnPassword } from './own-password';
 import { readPictures } from './pictures';
 import type { StoredInspection } from './stored-inspection';
-import { loadStored, materialise, numberWords } from './stored-inspection';
+import { asRead, issuedDay, loadStored, materialise, numberWords } from './stored-inspection';
 
 const issueSchema = v.object({
   kind: v.picklist(['report', 'closing']),
-  signedName: v.pipe(v.string(), v.trim(), v.minLength(1, 'your name'), v.maxLength(200)),
-  licence: v.pipe(v.string(), v.trim(), v.maxLength(100)),
+  /** Asked again: a signature is its signer’s own, not that of whoever finds the device open. */
+  password: v.pipe(v.string(), v.minLength(1, 'your password'), v.maxLength(500)),
   /** What a revision changes. */
   changes: v.pipe(v.string(), v.trim(), v.maxLength(2000)),
 });
@@ -51,12 +53,16 @@ export async function issueReport(
 ): Promise<Issued | undefined> {
   const parsed = v.safeParse(issueSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
-  const { kind, signedName, licence, changes } = parsed.output;
+  const { kind, password, changes } = parsed.output;
+  const own = await isOwnPassword(session, password);
+  if (!own.ok) return { ok: false, faults: [own.fault] };
+  const { name: signedName, licence } = session;
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneInspectionLocked(tx, inspection);
     if (!row) return undefined;
     const stored = await loadStored(tx, row);
-    const assessment = assess(stored.entries, stored.settings);
+    const read = asRead(stored);
+    const assessment = assess(read.entries, read.settings);
     const lines = issueCheck(assessment);
     if (!mayIssue(lines))
       return {
@@ -66,15 +72,18 @@ export async function issueReport(
           .map(({ title, says }) => `${title}: ${says.join('; ')}`),
       };
     const before = await manyIssuedOf(tx, inspection);
-    const last = before.find((one) => one.kind === kind);
+    // Of several asked for at once the clock says nothing of their order: the revision does.
+    const last = before
+      .filter((one) => one.kind === kind)
+      .sort((a, b) => b.revision - a.revision)[0];
     if (last && !changes) return { ok: false, faults: ['A revision says what changed.'] };
     const closes = kind === 'closing' ? await reportToClose(tx, before) : undefined;
     if (kind === 'closing' && !closes)
       return { ok: false, faults: ['A closing report needs an issued report to close.'] };
     const composed = composeReport(assessment, {
       inspection,
-      asOf: asOfDay(stored.entries),
-      authors: stored.authors,
+      asOf: asOfDay(read.entries),
+      authors: read.authors,
     });
     const closed: ReportData = closes
       ? {
@@ -86,9 +95,10 @@ export async function issueReport(
         }
       : composed;
     const id = randomUUID();
-    const number = last?.number ?? (await oneNextNumber(tx, now.getUTCFullYear()));
+    const office = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
+    const issuedOn = dayAt(now, office.timeZone);
+    const number = last?.number ?? (await oneNextNumber(tx, Number(issuedOn.slice(0, 4))));
     const revision = last ? last.revision + 1 : 0;
-    const issuedOn = utcDay(now);
     const report: ReportData = {
       ...closed,
       text: composeText({
@@ -101,7 +111,7 @@ export async function issueReport(
           licence,
           issuedOn,
         },
-        record: wholeRecord(stored.entries, stored.authors, assessment),
+        record: wholeRecord(read.entries, read.authors, assessment, read.carried),
       }),
     };
     const sealed = canonicalJson(
@@ -126,6 +136,7 @@ export async function issueReport(
       kind,
       changes,
       issued_at: now,
+      issued_on: issuedOn,
       issued_by: session.member,
       signed_name: signedName,
       licence,
@@ -190,7 +201,7 @@ export const issuedSheetOf = (
     audience,
     medium,
     () => {
-      const { entries, authors, settings } = issued.stored;
+      const { entries, authors, settings } = asRead(issued.stored);
       const assessment = assess(entries, settings);
       return {
         site: assessment.site,
@@ -207,7 +218,7 @@ export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: s
   changes: row.changes,
   signedName: row.signed_name,
   licence: row.licence,
-  issuedOn: utcDay(row.issued_at),
+  issuedOn: issuedDay(row),
   digest: row.digest,
 });
 
@@ -222,10 +233,10 @@ export function readIssued(organisation: string, id: string): Promise<IssuedRepo
 function sealedOf(row: IssuedWhole): IssuedReport {
   const parsed = parsePackage(row.package);
   if (!parsed.ok) throw new Error(`Sealed package ${row.id}: ${describeFault(parsed.faults[0]!)}`);
-  const { inspection, settings, authors, entries } = parsed.value;
+  const { inspection, settings, authors, entries, carried } = parsed.value;
   return {
     row,
     report: readReportData(row.report),
-    stored: { id: inspection.id, settings, authors, entries },
+    stored: { id: inspection.id, settings, authors, entries, carried },
   };
 }

@@ -75,7 +75,7 @@ export const listLetters = (session: Session) => inOrganisation(session.organisa
 export const revokeLink = async (session: Session, id: string): Promise<boolean> =>
   !!(await inOrganisation(session.organisation, (tx) => maybeRevokeLink(tx, id)));
 
-/** Openings an address may make in a quarter of an hour; a page asks for its pictures one by one. */
+/** Openings of one link by one address in a quarter of an hour; a page asks for its pictures one by one. */
 const openingsAllowed = 120;
 const picturesAllowed = 2000;
 const windowSeconds = 15 * 60;
@@ -88,7 +88,8 @@ export interface OpenedLink extends IssuedReport {
 
 /**
  * The one report a link opens, read-only. Undefined for a link that expired, was revoked, altered or
- * guessed, and for an address that tried too often: which of them is not told.
+ * guessed, and for an address that opened this one too often: which of them is not told. Nobody's openings
+ * count against another's.
  */
 export async function openLink(
   token: string,
@@ -98,12 +99,13 @@ export async function openLink(
   const [door, allowed] =
     did === 'pictured' ? ['link-picture', picturesAllowed] : ['link', openingsAllowed];
   if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return undefined;
-  const { attempts } = await inTransaction((tx) =>
-    oneSignInAttemptCount(tx, `${door}:${address}`, windowSeconds),
-  );
-  if (attempts > allowed) return undefined;
+  // What is no link opens nothing, however often it is tried: a guess has one chance in 2^256.
   const found = await inTransaction((tx) => maybeOneLinkByToken(tx, sha256(token)));
   if (!found) return undefined;
+  const { attempts } = await inTransaction((tx) =>
+    oneSignInAttemptCount(tx, `${door}:${found.link_id}:${address}`, windowSeconds),
+  );
+  if (attempts > allowed) return undefined;
   const issued = await readIssued(found.organisation_id, found.report_id);
   if (!issued) return undefined;
   const link = await inOrganisation(found.organisation_id, async (tx) => {

@@ -56,8 +56,13 @@ export const listRechecked = (session: Session) =>
   });
 
 /** What a new inspection starts with. */
-export function readSettings(session: Session) {
-  return inOrganisation(session.organisation, async (tx) =>
-    v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings),
-  );
+export const readSettings = async (session: Session) =>
+  (await readSettingsVersion(session)).settings;
+
+/** The same with its version, for those who change it. */
+export function readSettingsVersion(session: Session) {
+  return inOrganisation(session.organisation, async (tx) => {
+    const row = await oneOrganisation(tx);
+    return { settings: v.parse(anySettingsSchema, row.settings), version: row.settings_version };
+  });
 }

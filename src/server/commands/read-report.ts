@@ -10,8 +10,10 @@ import { composeSheet } from '@/core/show/report/sheets';
 import type { Session } from '../session';
 import { readInspection } from './read-inspection';
 import type { StoredInspection } from './stored-inspection';
+import { asRead } from './stored-inspection';
 
-type Recorded = Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'>;
+type Recorded = Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'> &
+  Partial<Pick<StoredInspection, 'carried'>>;
 
 export interface Report {
   report: ReportData;
@@ -42,7 +44,7 @@ export function draftOf(
   audience: Audience,
 ): { report: ReportData; sheet: Sheet } {
   const { report, assessment } = reportOf(stored);
-  const { entries, authors } = stored;
+  const { entries, authors, carried } = asRead(stored);
   return {
     report,
     sheet: composeSheet(
@@ -50,7 +52,7 @@ export function draftOf(
         report,
         site: assessment.site,
         signed: undefined,
-        record: wholeRecord(entries, authors, assessment),
+        record: wholeRecord(entries, authors, assessment, carried),
       },
       audience,
     ),
@@ -58,11 +60,8 @@ export function draftOf(
 }
 
 export function reportOf(stored: Recorded): Report {
-  const assessment = assess(stored.entries, stored.settings);
-  const report = composeReport(assessment, {
-    inspection: stored.id,
-    asOf: asOfDay(stored.entries),
-    authors: stored.authors,
-  });
-  return { report, assessment, entries: stored.entries.length };
+  const { id, settings, entries, authors } = asRead(stored);
+  const assessment = assess(entries, settings);
+  const report = composeReport(assessment, { inspection: id, asOf: asOfDay(entries), authors });
+  return { report, assessment, entries: entries.length };
 }

@@ -10,10 +10,22 @@ import { inOrganisation } from '../db/connect';
 import { oneOrganisation, updateSettings } from '../db/members';
 import type { Session } from '../session';
 
-export type Saved = { ok: true; settings: Settings } | { ok: false; faults: string[] };
+export type Saved =
+  | { ok: true; settings: Settings; version: number }
+  | { ok: false; faults: string[] }
+  /** Somebody else saved since: what stands now. */
+  | { ok: false; faults: string[]; now: { settings: Settings; version: number } };
 
-/** Settings for the inspections an organisation starts from now on; those begun keep theirs. */
-export async function saveSettings(session: Session, input: unknown): Promise<Saved> {
+/**
+ * Settings for the inspections an organisation starts from now on; those begun keep theirs.
+ * @param base version they were changed from: where somebody else saved since, nothing is overwritten.
+ * Undefined: whatever stands is replaced, as tools do
+ */
+export async function saveSettings(
+  session: Session,
+  input: unknown,
+  base?: number,
+): Promise<Saved> {
   const parsed = v.safeParse(anySettingsSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
   const settings = parsed.output;
@@ -25,15 +37,32 @@ export async function saveSettings(session: Session, input: unknown): Promise<Sa
     ...wordingFaults(settings.wording),
   ];
   if (faults.length > 0) return { ok: false, faults };
-  await inOrganisation(session.organisation, async (tx) => {
-    const known = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
+  return inOrganisation(session.organisation, async (tx): Promise<Saved> => {
+    const row = await oneOrganisation(tx);
+    const known = v.parse(anySettingsSchema, row.settings);
+    const version = base ?? row.settings_version;
     const changed = canonicalJson(known.families) !== canonicalJson(settings.families);
-    settings.familiesVersion = known.familiesVersion + (changed ? 1 : 0);
     const figures = ({ version: _, ...book }: Settings['costBook']) => canonicalJson(book);
     const changedBook = figures(known.costBook) !== figures(settings.costBook);
-    settings.costBook.version = known.costBook.version + (changedBook ? 1 : 0);
-    settings.organisation = known.organisation;
-    await updateSettings(tx, session.organisation, settings);
+    const next: Settings = {
+      ...settings,
+      familiesVersion: known.familiesVersion + (changed ? 1 : 0),
+      costBook: {
+        ...settings.costBook,
+        version: known.costBook.version + (changedBook ? 1 : 0),
+      },
+      organisation: known.organisation,
+    };
+    const saved = await updateSettings(tx, session.organisation, next, version);
+    if (saved) return { ok: true, settings: next, version: saved.settings_version };
+    // Read again: another may have committed between the reading and the writing.
+    const now = await oneOrganisation(tx);
+    return {
+      ok: false,
+      faults: [
+        'Somebody else changed the settings since you opened them. Nothing was overwritten.',
+      ],
+      now: { settings: v.parse(anySettingsSchema, now.settings), version: now.settings_version },
+    };
   });
-  return { ok: true, settings };
 }

@@ -6,14 +6,26 @@ import { inOrganisation, inTransaction } from '../db/connect';
 import {
   forgetSignInAttempts,
   maybeOneMemberForSignIn,
+  oneKnownDevice,
   oneSignInAttemptCount,
+  upsertKnownDevice,
 } from '../db/members';
 import { endSession, insertSession, maybeOneSession } from '../db/sessions';
 import type { ScopeName } from '@/core/judge/scope/scopes';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 
-const attemptsAllowed = 10;
+/** Attempts within a quarter of an hour before no more are looked at. */
+const allowed = {
+  /** At one account from one address, by devices it does not know. */
+  account: 10,
+  /** At one account from everywhere, by devices it does not know: a known one has a count of its own. */
+  everywhere: 100,
+  /** From one address at all accounts. */
+  address: 200,
+  /** By one device the account knows. */
+  device: 10,
+};
 const windowSeconds = 15 * 60;
 export const sessionDays = 30;
 
@@ -22,33 +34,77 @@ const signInSchema = v.object({
   password: v.pipe(v.string(), v.minLength(1), v.maxLength(500)),
 });
 
+/** Where a sign-in comes from. */
+export interface From {
+  /** Address of who asks; "unknown" is nobody's own and counts for none. */
+  address: string;
+  /** The token this device was given when somebody signed in on it before. */
+  device: string | undefined;
+}
+
 export type SignIn =
-  | { outcome: 'signed-in'; token: string }
+  | { outcome: 'signed-in'; token: string; device: string }
   | { outcome: 'refused' }
   | { outcome: 'too-many'; minutes: number };
 
 /** Compared against where nobody has this address, so that both refusals take as long. */
 let nobody: Promise<string> | undefined;
 
-/** Checks an address and password; every attempt counts against the address's limit. */
-export async function signIn(input: unknown): Promise<SignIn> {
+const nowhere: From = { address: 'unknown', device: undefined };
+
+/**
+ * Checks an e-mail address and password. Attempts slow down whoever makes them: those of strange devices
+ * never keep out a device the account knows, so that nobody can lock another out of his own.
+ */
+export async function signIn(input: unknown, from: From = nowhere): Promise<SignIn> {
   const parsed = v.safeParse(signInSchema, input);
   if (!parsed.success) return { outcome: 'refused' };
   const { email, password } = parsed.output;
-  const key = `email:${email.toLowerCase()}`;
-  const { attempts } = await inTransaction((tx) => oneSignInAttemptCount(tx, key, windowSeconds));
-  if (attempts > attemptsAllowed) return { outcome: 'too-many', minutes: windowSeconds / 60 };
+  const keys = await countsOf(email.toLowerCase(), from);
+  for (const { key, most } of keys) {
+    const { attempts } = await inTransaction((tx) => oneSignInAttemptCount(tx, key, windowSeconds));
+    if (attempts > most) return { outcome: 'too-many', minutes: windowSeconds / 60 };
+  }
   const member = await inTransaction((tx) => maybeOneMemberForSignIn(tx, email));
   nobody ??= hash(randomBytes(16).toString('hex'));
   const right = await verify(member?.password_hash ?? (await nobody), password);
   if (!member || !right) return { outcome: 'refused' };
-  await inTransaction((tx) => forgetSignInAttempts(tx, key));
+  for (const { key, own } of keys)
+    if (own) await inTransaction((tx) => forgetSignInAttempts(tx, key));
   const token = randomBytes(32).toString('base64url');
-  await inOrganisation(member.organisation_id, (tx) =>
-    insertSession(tx, member.organisation_id, member.member_id, sha256(token), sessionDays),
-  );
-  return { outcome: 'signed-in', token };
+  const device = isToken(from.device) ? from.device : randomBytes(32).toString('base64url');
+  const { organisation_id, member_id } = member;
+  await inOrganisation(organisation_id, async (tx) => {
+    await insertSession(tx, organisation_id, member_id, sha256(token), sessionDays);
+    await upsertKnownDevice(tx, organisation_id, member_id, sha256(device));
+  });
+  return { outcome: 'signed-in', token, device };
 }
+
+interface Count {
+  key: string;
+  most: number;
+  /** A right password clears it: nobody but its owner adds to it. */
+  own: boolean;
+}
+
+/** What an attempt counts against. */
+async function countsOf(email: string, { address, device }: From): Promise<Count[]> {
+  const hashed = isToken(device) ? sha256(device) : undefined;
+  const known = hashed && (await inTransaction((tx) => oneKnownDevice(tx, email, hashed))).known;
+  if (hashed && known)
+    return [{ key: `device:${hashed.toString('hex')}:${email}`, most: allowed.device, own: true }];
+  return [
+    { key: `in:${email}|${address}`, most: allowed.account, own: true },
+    { key: `account:${email}`, most: allowed.everywhere, own: false },
+    ...(address === 'unknown'
+      ? []
+      : [{ key: `address:${address}`, most: allowed.address, own: false }]),
+  ];
+}
+
+const isToken = (text: string | undefined): text is string =>
+  text !== undefined && /^[A-Za-z0-9_-]{43}$/.test(text);
 
 /** The session of a cookie's token, or none. */
 export async function findSession(token: string | undefined): Promise<Session | undefined> {

@@ -3,8 +3,12 @@ import * as v from 'valibot';
 import type { Author } from '@/core';
 import { anySettingsSchema, parseEntry } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
+import type { Carried } from '@/core/record/package/carried';
+import { carriedOneSchema, readAs } from '@/core/record/package/carried';
 import type { Settings } from '@/core/codes/settings/settings';
+import { utcDay } from '@/core/show/report/dates';
 import type { Transaction } from '../db/connect';
+import { manyCarried } from '../db/carried';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
 import type { Stage } from '../db/inspections';
@@ -19,9 +23,20 @@ import { figuresOf } from './figures';
 export interface StoredInspection {
   id: string;
   settings: Settings;
+  /** Members who delivered, and authors of what was brought before that was recorded. */
   authors: Author[];
+  /** Bodies as they were written. */
   entries: Entry[];
+  /** What packages brought, and who brought them; null: not recorded. */
+  carried: Carried[] | null;
 }
+
+/** An inspection with everybody under a name of his own: what is judged, shown and printed. */
+export const asRead = <
+  S extends Pick<StoredInspection, 'entries' | 'authors'> & { carried?: Carried[] | null },
+>(
+  stored: S,
+): S => ({ ...stored, ...readAs(stored.entries, stored.authors, stored.carried ?? null) });
 
 const authorsSchema = v.array(v.object({ id: v.string(), name: v.string(), licence: v.string() }));
 
@@ -33,7 +48,21 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
       throw new Error(`Stored entry in ${row.id}: ${JSON.stringify(parsed.faults[0])}`);
     return parsed.value;
   });
-  const wrote = new Set(entries.map((entry) => entry.author));
+  const carried = (await manyCarried(tx, row.id))
+    .filter((one) => one.entries.length > 0)
+    .map((one) =>
+      v.parse(carriedOneSchema, {
+        package: one.digest,
+        office: one.office,
+        by: { id: one.brought_by, name: one.brought_name },
+        at: one.brought_at.toISOString(),
+        authors: one.authors,
+        entries: one.entries,
+        before: one.before,
+      }),
+    );
+  const brought = new Set(carried.flatMap((one) => one.entries));
+  const wrote = new Set(entries.flatMap(({ id, author }) => (brought.has(id) ? [] : author)));
   const imported = v.parse(authorsSchema, row.authors);
   const known = new Set(imported.map((author) => author.id));
   const members = (await manyMembers(tx)).filter((member) => !known.has(member.id));
@@ -42,6 +71,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
     settings: v.parse(anySettingsSchema, row.settings),
     authors: [...imported, ...members].filter((author) => wrote.has(author.id)),
     entries,
+    carried: imported.length > 0 && carried.length === 0 ? null : carried,
   };
 }
 
@@ -80,3 +110,7 @@ function stageOf(latest: IssuedRow | undefined, entries: number, returning: bool
 /** "2026-0007, revision 2" */
 export const numberWords = ({ number, revision }: Pick<IssuedRow, 'number' | 'revision'>) =>
   revision === 0 ? number : `${number}, revision ${revision}`;
+
+/** The day a report was issued, YYYY-MM-DD. */
+export const issuedDay = ({ issued_on, issued_at }: Pick<IssuedRow, 'issued_on' | 'issued_at'>) =>
+  issued_on ?? utcDay(issued_at);

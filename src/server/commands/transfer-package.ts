@@ -3,7 +3,10 @@ import { assess } from '@/core';
 import type { Fault } from '@/core/vocabulary/fault';
 import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';
-import { maybeInsertEntry, maybeOneSameEntry } from '../db/entries';
+import type { Transaction } from '../db/connect';
+import { insertCarried, manyCarried } from '../db/carried';
+import { manyInsertedEntries, manySameEntries } from '../db/entries';
+import { manyMembers } from '../db/members';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { insertPicture } from '../db/pictures';
@@ -35,29 +38,21 @@ export type Imported =
 export async function importPackage(session: Session, bytes: Buffer): Promise<Imported> {
   const sent = await heavy(session.organisation, 'readSent', bytes);
   if (!sent.ok) return sent;
-  const { document, pictures } = sent.value;
+  const { document, digest, pictures } = sent.value;
   const refused = new ImportRefused();
   try {
     return await inOrganisation(session.organisation, async (tx) => {
-      await insertInspection(tx, {
+      const begun = await insertInspection(tx, {
         organisation: session.organisation,
         id: document.inspection.id,
         settings: document.settings,
-        authors: document.authors,
+        authors: [],
         createdBy: session.member,
       });
       const row = await maybeOneInspectionLocked(tx, document.inspection.id);
       if (!row) throw new Error('No inspection after adding it');
-      let added = 0;
-      for (const [index, entry] of document.entries.entries()) {
-        if (await maybeInsertEntry(tx, session.organisation, row.id, entry)) added += 1;
-        else if (!(await maybeOneSameEntry(tx, row.id, entry)))
-          throw refused.with({
-            path: `entries.${index}.id`,
-            expected: 'an id that is new here, or the same entry',
-            got: `${entry.id}, held by another entry`,
-          });
-      }
+      const foreign = begun.length > 0 || (await manyCarried(tx, row.id)).length > 0;
+      const added = await bring(tx, session, { document, digest }, foreign, refused);
       for (const picture of pictures)
         await insertPicture(tx, {
           organisation: session.organisation,
@@ -78,6 +73,47 @@ export async function importPackage(session: Session, bytes: Buffer): Promise<Im
     if (error === refused) return { ok: false, faults: refused.faults };
     throw error;
   }
+}
+
+/** Writes what is new of a package, as that package's word; throws what is refused. */
+async function bring(
+  tx: Transaction,
+  session: Session,
+  { document, digest }: Pick<ReadPackage, 'document' | 'digest'>,
+  foreign: boolean,
+  refused: ImportRefused,
+): Promise<number> {
+  const { entries, inspection, settings, authors, carried } = document;
+  const same = new Set((await manySameEntries(tx, inspection.id, entries)).map(({ id }) => id));
+  const fresh = entries.filter(({ id }) => !same.has(id));
+  if (fresh.length === 0) return 0;
+  const at = (id: string) => entries.findIndex((one) => one.id === id);
+  // An inspection of this office is not added to under the name of one of its members.
+  const members = foreign ? [] : (await manyMembers(tx)).map(({ id }) => id);
+  const forged = fresh.find(({ author }) => members.includes(author));
+  if (forged)
+    throw refused.with({
+      path: `entries.${at(forged.id)}.author`,
+      expected: 'nobody of this office, or an entry its author delivered here',
+      got: forged.author,
+    });
+  await insertCarried(tx, session.organisation, inspection.id, {
+    package: digest,
+    office: settings.organisation.slice(0, 200),
+    by: { id: session.member, name: session.name },
+    authors,
+    before: carried,
+  });
+  const added = await manyInsertedEntries(tx, session.organisation, inspection.id, fresh, digest);
+  const ids = new Set(added.map(({ id }) => id));
+  const taken = fresh.find(({ id }) => !ids.has(id));
+  if (taken)
+    throw refused.with({
+      path: `entries.${at(taken.id)}.id`,
+      expected: 'an id that is new here, or the same entry',
+      got: `${taken.id}, held by another entry`,
+    });
+  return added.length;
 }
 
 /** Carries a fault out of the transaction, so that it rolls back. */

@@ -1,11 +1,12 @@
 import 'server-only';
+import type { Assessment } from '@/core';
 import { assess, readReportData } from '@/core';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import type { InspectionPackage, IssuedSeal } from '@/core';
 import { sealOf, verifyText } from '@/core/record/package/seal';
 import { compareWithIssued, itemWords } from '@/core/show/report/closing';
 import { gradeWords } from '@/core/vocabulary/grade';
-import { wholeRecord } from '@/core/show/report/record';
+import { broughtLines, wholeRecord } from '@/core/show/report/record';
 import { composeText } from '@/core/show/report/sheets';
 import type { ReportData } from '@/core/show/report/report';
 import { picturesNamed } from '@/core/record/package/pictures-named';
@@ -19,9 +20,8 @@ import { ruleBookDigest, yardstickDigest } from '../package-file';
 import type { Session } from '../session';
 import { sha256Hex } from '../sha256';
 import { reportDigest } from './issue-report';
-import { numberWords } from './stored-inspection';
+import { asRead, issuedDay, numberWords } from './stored-inspection';
 import { reportOf } from './read-report';
-import { utcDay } from '@/core/show/report/dates';
 
 export interface Verification {
   /** The sealed package, the entries as they stand in the store, and the digest are one. */
@@ -29,6 +29,8 @@ export interface Verification {
   differences: string[];
   /** What today's rules say otherwise of the sealed entries. */
   otherwise: string[];
+  /** What came in packages, and who brought it. */
+  brought: string[];
   /** Entries that arrived after issue and await a revision. */
   since: number;
 }
@@ -71,6 +73,7 @@ export function verifyReport(
       sealed: differences.length === 0,
       differences,
       otherwise: otherwiseNow(readReportData(row.report), document),
+      brought: broughtLines((document as Partial<InspectionPackage>).carried ?? null),
       since: [...now.keys()].filter((entry) => !(entry in sealed)).length,
     };
   });
@@ -104,7 +107,7 @@ function signedOtherwise(row: IssuedWhole, { issued }: InspectionPackage): strin
     changes: row.changes,
     signedName: row.signed_name,
     licence: row.licence,
-    on: utcDay(row.issued_at),
+    on: issuedDay(row),
   };
   return (Object.keys(stands) as (keyof typeof stands)[])
     .filter((part) => stands[part] !== issued[part])
@@ -130,6 +133,8 @@ const signedWords: Record<Exclude<keyof IssuedSeal, 'report'>, string> = {
  */
 function composedOtherwise(row: IssuedWhole, document: InspectionPackage): string[] {
   const { settings, entries, authors, inspection, ruleBook, yardstick, issued } = document;
+  // Packages of before do not name what was brought.
+  const carried = (document as Partial<InspectionPackage>).carried ?? null;
   if (!issued || reportDigest(row.report) === issued.report) return [];
   const sameRules =
     ruleBook.digest === ruleBookDigest() && yardstick.digest === yardstickDigest(settings);
@@ -138,6 +143,7 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
     settings,
     authors,
     entries,
+    carried,
   });
   const stored = readReportData(row.report);
   const text = composeText({
@@ -150,7 +156,7 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
       licence: issued.licence,
       issuedOn: issued.on,
     },
-    record: wholeRecord(entries, authors, assessment),
+    record: recordOf({ entries, authors, carried }, assessment),
   });
   const report: ReportData = { ...composed, ...(stored.text && { text }) };
   const plain = (value: unknown) => canonicalJson(JSON.parse(JSON.stringify(value ?? null)));
@@ -160,6 +166,15 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
   return differing.length > 0
     ? differing.map((part) => `The report's ${part} is not what was signed.`)
     : ['The report is not the one that was signed.'];
+}
+
+/** The whole record as it was sealed: everybody under a name of his own. */
+function recordOf(
+  stored: Pick<InspectionPackage, 'entries' | 'authors' | 'carried'>,
+  assessment: Assessment,
+) {
+  const { entries, authors, carried } = asRead(stored);
+  return wholeRecord(entries, authors, assessment, carried);
 }
 
 function placeOf({ entries }: InspectionPackage, id: string): string {

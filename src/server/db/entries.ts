@@ -1,39 +1,46 @@
 import 'server-only';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Transaction } from './connect';
-import { many, maybeOne, one } from './rows';
+import { many, one } from './rows';
 
-/** Adds an entry unless its id is taken. No row back: it was. */
-export const maybeInsertEntry = (
+/**
+ * Adds entries in one statement, each unless its id is taken, and gives the ids of those added.
+ * @param carried digest of the package they came in; null: their author delivers them
+ */
+export const manyInsertedEntries = (
   tx: Transaction,
   organisation: string,
   inspection: string,
-  entry: Entry,
+  entries: readonly Entry[],
+  carried: string | null,
 ) =>
-  maybeOne<{ id: string }>(
+  many<{ id: string }>(
     tx,
-    `insert into entries (organisation_id, id, inspection_id, counter, device, author, action, body)
-     values ($1::uuid, $2::text, $3::text, $4::bigint, $5::text, $6::text, $7::text, $8::jsonb)
+    `insert into entries (organisation_id, id, inspection_id, counter, device, author, action, body, carried)
+     select $1::uuid, e ->> 'id', $2::text, (e ->> 'counter')::bigint, e ->> 'device', e ->> 'author', e ->> 'action', e, $4::text
+     from jsonb_array_elements($3::jsonb) e
      on conflict (organisation_id, id) do nothing
      returning id`,
-    [
-      organisation,
-      entry.id,
-      inspection,
-      entry.counter,
-      entry.device,
-      entry.author,
-      entry.action,
-      JSON.stringify(entry),
-    ],
+    [organisation, inspection, JSON.stringify(entries), carried],
   );
 
-/** The standing entry of this id where it is the same one. */
-export const maybeOneSameEntry = (tx: Transaction, inspection: string, entry: Entry) =>
-  maybeOne<{ id: string }>(
+/** Of these entries those that stand there already, the same to the letter; and whether a package brought them. */
+export const manySameEntries = (tx: Transaction, inspection: string, entries: readonly Entry[]) =>
+  many<{ id: string; carried: string | null }>(
     tx,
-    `select id from entries where id = $1::text and inspection_id = $2::text and body = $3::jsonb`,
-    [entry.id, inspection, JSON.stringify(entry)],
+    `select s.id, s.carried from jsonb_array_elements($2::jsonb) e
+     join entries s on s.id = e ->> 'id' and s.inspection_id = $1::text and s.body = e`,
+    [inspection, JSON.stringify(entries)],
+  );
+
+/** Entries a package brought and their author now delivers himself: they are his word. */
+export const manyVouchedEntries = (tx: Transaction, inspection: string, ids: readonly string[]) =>
+  many<{ id: string }>(
+    tx,
+    `update entries set carried = null
+     where inspection_id = $1::text and id = any($2::text[]) and carried is not null
+     returning id`,
+    [inspection, ids],
   );
 
 export const oneEntryCount = (tx: Transaction, inspection: string) =>

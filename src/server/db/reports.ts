@@ -11,6 +11,8 @@ export interface IssuedRow {
   kind: 'report' | 'closing';
   changes: string;
   issued_at: Date;
+  /** YYYY-MM-DD by the office’s clock; null: dated by world time, as before it was kept. */
+  issued_on: string | null;
   issued_by: string;
   signed_name: string;
   licence: string;
@@ -24,7 +26,7 @@ export interface IssuedWhole extends IssuedRow {
   report: unknown;
 }
 
-const columns = `id, inspection_id, number, revision, revises, kind, changes, issued_at, issued_by, signed_name, licence, digest, entries`;
+const columns = `id, inspection_id, number, revision, revises, kind, changes, issued_at, to_char(issued_on, 'YYYY-MM-DD') as issued_on, issued_by, signed_name, licence, digest, entries`;
 
 /** Reports of one inspection, the latest first. */
 export const manyIssuedOf = (tx: Transaction, inspection: string) =>
@@ -61,8 +63,8 @@ export const insertIssued = (tx: Transaction, organisation: string, row: IssuedW
   one<{ issued_at: Date }>(
     tx,
     `insert into issued_reports
-       (organisation_id, id, inspection_id, number, revision, revises, kind, changes, issued_by, signed_name, licence, digest, package, report, entries, issued_at)
-     values ($1::uuid, $2::text, $3::text, $4::text, $5::integer, $6::text, $7::text, $8::text, $9::text, $10::text, $11::text, $12::text, $13::text, $14::jsonb, $15::integer, $16::timestamptz)
+       (organisation_id, id, inspection_id, number, revision, revises, kind, changes, issued_by, signed_name, licence, digest, package, report, entries, issued_at, issued_on)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::integer, $6::text, $7::text, $8::text, $9::text, $10::text, $11::text, $12::text, $13::text, $14::jsonb, $15::integer, $16::timestamptz, $17::date)
      returning issued_at`,
     [
       organisation,
@@ -81,5 +83,6 @@ export const insertIssued = (tx: Transaction, organisation: string, row: IssuedW
       JSON.stringify(row.report),
       row.entries,
       row.issued_at,
+      row.issued_on,
     ],
   );

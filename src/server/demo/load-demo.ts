@@ -91,7 +91,10 @@ function withReferral(session: Session, entries: readonly Entry[]): Entry[] {
 
 /** One report issued, one closed after a return visit, as their inspector would. */
 async function issueSome(session: Session): Promise<void> {
-  const sign = { signedName: session.name, licence: session.licence, changes: '' };
+  const { password } = demoOrganisations
+    .flatMap((organisation) => [...organisation.members])
+    .find(({ id }) => id === session.member)!;
+  const sign = { password, changes: '' };
   for (const [inspection, kind, at] of [
     ['quay-bakery', 'report', '2026-04-22T09:00:00Z'],
     ['osier-cottage', 'report', '2026-04-22T09:20:00Z'],

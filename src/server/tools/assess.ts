@@ -17,8 +17,8 @@ async function main(): Promise<number> {
   const parsed = await readPackage(bytes);
   if (!parsed.ok)
     return complain(`${file}: ${describeFault(parsed.faults[0]!)}${andMore(parsed.faults.length)}`);
-  const { inspection, settings, authors, entries } = parsed.value.document;
-  const { report } = reportOf({ id: inspection.id, settings, authors, entries });
+  const { inspection, settings, authors, entries, carried } = parsed.value.document;
+  const { report } = reportOf({ id: inspection.id, settings, authors, entries, carried });
   const findings = report.findings.flatMap(eachPlace).map((finding) => ({
     rule: finding.rule,
     outcome: 'found',

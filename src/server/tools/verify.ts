@@ -1,5 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { describeFault } from '@/core/vocabulary/fault';
+import { parsePackage } from '@/core';
+import { broughtLines } from '@/core/show/report/record';
 import type { Seal } from '@/core/record/package/seal';
 import { verifyText } from '@/core/record/package/seal';
 import { readZip } from '../package-zip';
@@ -31,10 +33,17 @@ async function main(): Promise<number> {
   const verified = verifyText(document, digest, sealOf(seal), sha256Hex);
   if (verified.answer === 'true') {
     process.stdout.write(`true: sealed with ${verified.digest}\n`);
+    for (const line of broughtIn(document)) process.stdout.write(`${line}\n`);
     return 0;
   }
   process.stdout.write(`not the one sealed: ${verified.differences.join('; ')}\n`);
   return 1;
+}
+
+/** What the package says came in others; nothing where it does not say. */
+function broughtIn(document: string): string[] {
+  const parsed = parsePackage(document);
+  return parsed.ok ? broughtLines(parsed.value.carried) : [];
 }
 
 function sealOf(text: string | undefined): Seal | undefined {

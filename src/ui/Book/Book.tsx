@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
+import type { Carried } from '@/core/record/package/carried';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { Who } from '../who';
 import { BookHeader } from './BookHeader';
@@ -21,11 +22,22 @@ interface BookProps {
   settings: Settings;
   entries: readonly Entry[];
   authors: readonly { id: string; name: string }[];
+  carried?: readonly Carried[];
   children: ReactNode;
 }
 
+const nothingCarried: readonly Carried[] = [];
+
 /** One inspection: its logbook, what is in hand, and the views that share them. */
-export function Book({ session, inspection, settings, entries, authors, children }: BookProps) {
+export function Book({
+  session,
+  inspection,
+  settings,
+  entries,
+  authors,
+  carried = nothingCarried,
+  children,
+}: BookProps) {
   const { store, state } = useLogbook({
     inspection,
     settings,
@@ -73,6 +85,7 @@ export function Book({ session, inspection, settings, entries, authors, children
         who: session,
         inspection,
         names,
+        carried,
         panel,
         selection,
         sure,

@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, useContext } from 'react';
+import type { Carried } from '@/core/record/package/carried';
 import type { LogbookState, LogbookStore } from '@/client/logbook/store';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
@@ -40,6 +41,8 @@ export interface BookContext {
   inspection: string;
   /** Names of those who wrote entries, by their id. */
   names: ReadonlyMap<string, string>;
+  /** What came in packages, and who brought it. */
+  carried: readonly Carried[];
   panel: PanelView;
   selection: Selection;
   sure: Certainty | undefined;

@@ -2,7 +2,7 @@ import { parse } from 'csv-parse/browser/esm/sync';
 import type { CircuitRow, RowFault } from '@/core/fieldwork/circuit-table/circuit-rows';
 import { circuitColumns } from '@/core/fieldwork/circuit-table/circuit-rows';
 import { unguarded } from '@/core/record/package/cell-guard';
-import { csvOfRows } from '../primitives/csv';
+import { csvOfRows, tooLong } from '../primitives/csv';
 
 export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>
   csvOfRows(rows, circuitColumns);
@@ -11,6 +11,8 @@ export const circuitsToCsv = (rows: readonly CircuitRow[]): string =>
 export function circuitsFromCsv(
   text: string,
 ): { rows: Partial<CircuitRow>[] } | { faults: RowFault[] } {
+  const trouble = tooLong(text);
+  if (trouble) return { faults: [{ row: 0, message: trouble }] };
   let cells: string[][];
   try {
     cells = parse(text, {

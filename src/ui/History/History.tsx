@@ -8,6 +8,9 @@ import type { Entry } from '@/core/record/entries/entry';
 import { orderEntries, withUndone } from '@/core/record/entries/history';
 import type { HistoryItem } from '@/core/record/entries/inspection';
 import { splitRef } from '@/core/record/entries/thing-types';
+import { broughtWith } from '@/core/record/package/carried';
+import { strangeWords } from '@/core/record/entries/strange';
+import { broughtWords } from '@/core/show/report/record';
 import { wallTimeWords } from '@/core/show/report/dates';
 import { entryWords } from '@/core/show/report/entry-words';
 import { thingWords } from '@/core/installation/panel/thing-words';
@@ -92,16 +95,20 @@ function groupByAction(items: readonly HistoryItem[]): Action[] {
 }
 
 function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) {
-  const { state, names } = useBook();
+  const { state, names, carried } = useBook();
   const { site } = state.assessment;
   const [first] = action.items;
-  const { author, at } = first!.entry;
+  const { author, at, id } = first!.entry;
+  const brought = broughtWith(carried, id);
+  const strange = strangeWords(first!.entry);
   return (
     <li className="border-hair grid grid-cols-[8.5rem_1fr_auto] gap-3 border-b py-1.5">
       <span className="text-ink2">
         {wallTimeWords(at)}
         <br />
         {names.get(author) ?? 'a colleague'}
+        {brought && <span className="text-caption block">{broughtWords(brought)}</span>}
+        {strange && <strong className="text-caption text-ink block">{strange}</strong>}
       </span>
       <ul className="min-w-0">
         {action.items.map(({ entry, undone }) => {

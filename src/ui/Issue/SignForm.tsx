@@ -11,8 +11,7 @@ import { useAwake } from '../primitives/use-awake';
 
 const signSchema = v.object({
   kind: v.picklist(['report', 'closing']),
-  signedName: v.pipe(v.string(), v.trim(), v.minLength(1)),
-  licence: v.pipe(v.string(), v.trim()),
+  password: v.pipe(v.string(), v.minLength(1)),
   changes: v.pipe(v.string(), v.trim()),
 });
 
@@ -27,7 +26,7 @@ interface SignFormProps {
   closedBefore: boolean;
 }
 
-/** Typed name and licence; the report is sealed with the exact entries as they are now. */
+/** Signed by the member signed in, whose password is asked again; the report is sealed with the exact entries as they are now. */
 export function SignForm({
   inspection,
   member,
@@ -38,7 +37,7 @@ export function SignForm({
 }: SignFormProps) {
   const router = useRouter();
   const [faults, setFaults] = useState<string[]>([]);
-  const { register, control, handleSubmit, formState } = useForm<
+  const { register, control, handleSubmit, formState, resetField } = useForm<
     v.InferInput<typeof signSchema>,
     unknown,
     v.InferOutput<typeof signSchema>
@@ -46,8 +45,7 @@ export function SignForm({
     resolver: valibotResolver(signSchema),
     defaultValues: {
       kind: 'report',
-      signedName: member.name,
-      licence: member.licence,
+      password: '',
       changes: '',
     },
   });
@@ -58,6 +56,7 @@ export function SignForm({
   const issue = handleSubmit(async (signed) => {
     const issued = await postJson('/api/reports', { inspection, ...signed });
     setFaults(issued.ok ? [] : issued.faults);
+    resetField('password');
     if (issued.ok) router.refresh();
   });
   return (
@@ -80,13 +79,21 @@ export function SignForm({
           )}
         />
       )}
+      <p>
+        Signed by <strong>{member.name}</strong>
+        {member.licence ? `, licence ${member.licence}` : ', no licence recorded'}. A signature is
+        the signer’s own: nobody signs for another.
+      </p>
       <label className="grid gap-1 font-semibold">
-        Signed, your name
-        <input className="field" required maxLength={200} {...register('signedName')} />
-      </label>
-      <label className="grid gap-1 font-semibold">
-        Licence number
-        <input className="field" maxLength={100} {...register('licence')} />
+        Your password, again
+        <input
+          className="field"
+          type="password"
+          autoComplete="current-password"
+          required
+          maxLength={500}
+          {...register('password')}
+        />
       </label>
       {revision && (
         <label className="grid gap-1 font-semibold">

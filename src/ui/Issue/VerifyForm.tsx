@@ -9,6 +9,7 @@ interface Verification {
   sealed: boolean;
   differences: string[];
   otherwise: string[];
+  brought: string[];
   since: number;
 }
 
@@ -58,6 +59,9 @@ export function VerifyForm({ report, digest }: { report: string; digest: string 
               ))}
             </ul>
             {said.otherwise.length === 0 && <p>Today’s rules say the same of these entries.</p>}
+            {said.brought.map((words) => (
+              <p key={words}>{words}</p>
+            ))}
             {said.since > 0 && <p>{said.since} entries arrived since and await a revision.</p>}
           </>
         )}

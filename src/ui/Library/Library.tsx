@@ -12,7 +12,7 @@ import { Families } from './Families';
 import { Office } from './Office';
 import { Rules } from './Rules';
 import { YardstickTables } from './YardstickTables';
-import { postJson } from '@/client/http';
+import { saveSettings } from '@/client/settings/save-settings';
 
 const tabs = [
   ['rules', 'Rules'],
@@ -23,14 +23,20 @@ const tabs = [
 ] as const;
 
 /** Everything an answer follows from: rules, families, tables, and what this office set. */
-export function Library({ session, settings: initial }: { session: Who; settings: Settings }) {
-  const [settings, setSettings] = useState(initial);
+export function Library({
+  session,
+  settings: initial,
+  version,
+}: {
+  session: Who;
+  settings: Settings;
+  version: number;
+}) {
+  const [{ settings, base }, keep] = useState({ settings: initial, base: version });
   const save = async (next: Settings) => {
-    const answer = await postJson<{ settings: Settings }>('/api/settings', next);
-    if (!answer.ok)
-      return answer.status === 0 ? 'No connection: nothing was changed.' : answer.faults.join(' ');
-    setSettings(answer.value.settings);
-    return undefined;
+    const saved = await saveSettings({ from: settings, base, next });
+    if (saved.now) keep({ settings: saved.now.settings, base: saved.now.version });
+    return saved.fault;
   };
   return (
     <div className="flex h-dvh flex-col">

@@ -25,7 +25,26 @@ const officeSchema = v.pick(settingsSchema, [
   'deadlineDays',
   'house',
   'adoptionYears',
+  'timeZone',
 ]);
+
+const ofOffice = ({
+  school,
+  amendments: laid,
+  deadlineDays,
+  house,
+  adoptionYears,
+  timeZone,
+}: LibraryTab['settings']) => ({
+  school,
+  amendments: laid,
+  deadlineDays,
+  house,
+  adoptionYears,
+  timeZone,
+});
+
+const zones = ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
 
 /** What this office sets for inspections begun from now on. The matrix is not among it. */
 export function Office({ settings, save }: LibraryTab) {
@@ -36,13 +55,10 @@ export function Office({ settings, save }: LibraryTab) {
     v.InferOutput<typeof officeSchema>
   >({
     resolver: valibotResolver(officeSchema),
-    defaultValues: {
-      school: settings.school,
-      amendments: settings.amendments,
-      deadlineDays: settings.deadlineDays,
-      house: settings.house,
-      adoptionYears: settings.adoptionYears,
-    },
+    defaultValues: ofOffice(settings),
+    // What a colleague saved meanwhile is shown; what was changed here stays as it was typed.
+    values: ofOffice(settings),
+    resetOptions: { keepDirtyValues: true },
     mode: 'onChange',
   });
   const typed = v.safeParse(officeSchema, useWatch({ control }));
@@ -105,6 +121,17 @@ export function Office({ settings, save }: LibraryTab) {
           {...register('adoptionYears', asNumber)}
         />
       </fieldset>
+      <label className="grid max-w-sm gap-1">
+        <span className="text-heading font-bold">Time zone of the office</span>
+        <span className="text-ink2">A report is issued on the day it is here.</span>
+        <select className="field" {...register('timeZone')}>
+          {zones.map((zone) => (
+            <option key={zone} value={zone}>
+              {zone.replaceAll('_', ' ')}
+            </option>
+          ))}
+        </select>
+      </label>
       <section aria-labelledby="differs">
         <h2 id="differs" className="text-heading font-bold">
           Printed in each report as differing

@@ -11,7 +11,7 @@ const outcomes: Record<string, string> = {
 };
 
 export function SignIn({ outcome, accounts }: SignInProps) {
-  const trouble = outcome && outcomes[outcome];
+  const trouble = outcome && Object.hasOwn(outcomes, outcome) ? outcomes[outcome] : undefined;
   return (
     <main className="mx-auto grid min-h-dvh max-w-3xl content-center gap-8 p-6 md:grid-cols-2">
       <section>

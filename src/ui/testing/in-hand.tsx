@@ -124,6 +124,7 @@ function Hand({
     who,
     inspection: 'one',
     names: new Map([['ines', 'Ines Marrable']]),
+    carried: [],
     panel,
     selection,
     sure,

@@ -33,7 +33,8 @@ describe('settings', () => {
   test('of version 1 are lifted: its families stay hazards, nothing is amended', () => {
     const lifted = v.parse(anySettingsSchema, version1);
     expect(lifted).toMatchObject({
-      version: 3,
+      version: 4,
+      timeZone: 'UTC',
       amendments: [],
       adoptionYears: null,
       house: { mostTandems: null },
@@ -42,18 +43,30 @@ describe('settings', () => {
     const found = bench({ panel: { maker: 'Dunvarick', model: 'FS-12' } }).assess(lifted);
     expect(found.findings.map((one) => one.verdict.rule.id)).toContain('breaker/hazard-family');
   });
-  test('of version 2 stay as they are', () =>
+  test('of this version stay as they are', () =>
     expect(v.parse(anySettingsSchema, testSettings)).toEqual(testSettings));
   test('of version 2 get the figures shipped', () => {
-    const { costBook, ...known } = testSettings;
+    const { costBook, timeZone: _, ...known } = testSettings;
     expect(v.parse(anySettingsSchema, { ...known, version: 2 })).toEqual({
       ...known,
-      version: 3,
+      version: 4,
+      timeZone: 'UTC',
       costBook,
     });
   });
+  test('of version 3 are dated by world time, as they were', () => {
+    const { timeZone: _, ...known } = testSettings;
+    expect(v.parse(anySettingsSchema, { ...known, version: 3 })).toEqual({
+      ...known,
+      version: 4,
+      timeZone: 'UTC',
+    });
+  });
   test('of an unknown version are refused', () =>
-    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 4 }).success).toBe(false));
+    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 5 }).success).toBe(false));
+  test.each(['', 'Nowhere/At all', 'constructor'])('a time zone called %j is refused', (timeZone) =>
+    expect(v.safeParse(anySettingsSchema, { ...testSettings, timeZone }).success).toBe(false),
+  );
 });
 
 describe('a town’s amendment laid over', () => {

@@ -10,6 +10,14 @@ export type { Family };
 export { schools, schoolWords } from './schools';
 export type { School } from './schools';
 
+function isTimeZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).format(0) !== '';
+  } catch {
+    return false;
+  }
+}
+
 const days = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(3650));
 const words = v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(2000));
 const messageSchema = v.strictObject({
@@ -21,8 +29,10 @@ const messageSchema = v.strictObject({
 
 /** What an organisation sets; frozen into each inspection so that its report stays the same. */
 export const settingsSchema = v.strictObject({
-  version: v.literal(3),
+  version: v.literal(4),
   organisation: v.string(),
+  /** IANA name of the time zone of the office: the day of issue is its day. */
+  timeZone: v.pipe(v.string(), v.maxLength(60), v.check(isTimeZone, 'a time zone such as UTC')),
   /** School of grading. */
   school: v.picklist(schools),
   yardstick: v.string(),
@@ -51,8 +61,9 @@ export type Settings = v.InferOutput<typeof settingsSchema>;
 
 /** Settings a new organisation starts with. */
 export const startingSettings = (organisation: string): Settings => ({
-  version: 3,
+  version: 4,
   organisation,
+  timeZone: 'UTC',
   school: 'by-the-label',
   yardstick: 'us-2020',
   amendments: [],

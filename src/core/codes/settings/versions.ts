@@ -34,14 +34,19 @@ function fromVersion1({ families, ...rest }: { families: FamilyV1[] }) {
 }
 
 /** Version 2 knew no costs. */
-const fromVersion2 = (raw: object) => ({ ...raw, version: 3, costBook: shippedCostBook });
+const fromVersion2 = (raw: object) =>
+  fromVersion3({ ...raw, version: 3, costBook: shippedCostBook });
+
+/** Version 3 dated by world time. */
+const fromVersion3 = (raw: object) => ({ ...raw, version: 4, timeZone: 'UTC' });
 
 /** Lifts settings of any published version to the current one. */
 function upcast(raw: unknown): unknown {
   const known = raw as { version?: unknown; families?: unknown } | null;
   if (known?.version === 1 && Array.isArray(known.families))
     return fromVersion2(fromVersion1(known as { families: FamilyV1[] }));
-  return known?.version === 2 ? fromVersion2(known) : raw;
+  if (known?.version === 2) return fromVersion2(known);
+  return known?.version === 3 ? fromVersion3(known) : raw;
 }
 
 /** Settings of any published version. */

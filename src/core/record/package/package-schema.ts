@@ -1,8 +1,8 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
-import { packageSchema } from './package';
+import { packageSchema, packageVersion } from './package';
 
 /** JSON Schema of inspection.json, from the Valibot schema. Checks it cannot say are left out. */
 export const packageJsonSchema = () => ({
-  title: 'East Gate inspection package, inspection.json, version 2',
+  title: `East Gate inspection package, inspection.json, version ${packageVersion}`,
   ...toJsonSchema(packageSchema, { errorMode: 'ignore' }),
 });

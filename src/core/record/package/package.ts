@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { carriedSchema } from './carried';
 import type { Entry } from '../entries/entry';
 import { entrySchema } from '../entries/entry';
 import type { Fault, Parsed } from '../../vocabulary/fault';
@@ -10,7 +11,7 @@ import { anySettingsSchema } from '../../codes/settings/versions';
 import { amendments, yardsticks } from '../../codes/yardstick';
 
 export const packageFormat = 'east-gate-inspection';
-export const packageVersion = 2;
+export const packageVersion = 3;
 /** The document in the zip. */
 export const packageFileName = 'inspection.json';
 
@@ -48,6 +49,8 @@ const frame = {
   ruleBook: v.strictObject({ digest }),
   /** Null where it was not issued. */
   issued: v.nullable(issuedSchema),
+  /** Entries that came in other packages, and who brought them; null where it was not recorded. */
+  carried: carriedSchema,
 };
 
 const frameSchema = v.strictObject({
@@ -86,8 +89,9 @@ export function parsePackage(text: string): Parsed<InspectionPackage> {
       expected: `"${packageFormat}"`,
       got: JSON.stringify(head?.format) ?? typeof raw,
     });
-  // The first version knew no signature.
-  if (head.version === 1) raw = { ...head, version: packageVersion, issued: null };
+  // The first version knew no signature, the second not who brought what.
+  if (head.version === 1) raw = { ...head, version: packageVersion, issued: null, carried: null };
+  else if (head.version === 2) raw = { ...head, version: packageVersion, carried: null };
   else if (head.version !== packageVersion)
     return fail({
       path: 'version',

@@ -8,7 +8,8 @@ import { sealOf, verifyText } from './seal';
 const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
 const document: InspectionPackage = {
   format: 'east-gate-inspection',
-  version: 2,
+  version: 3,
+  carried: [],
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,

@@ -1,3 +1,4 @@
+import { TZDate } from '@date-fns/tz';
 import { UTCDate } from '@date-fns/utc';
 import { addDays, format, formatISO, isValid, parseISO } from 'date-fns';
 import type { Entry } from '../../record/entries/entry';
@@ -28,6 +29,10 @@ export const clockDay = (at: string) => format(parseISO(at.slice(0, 19)), 'yyyy-
 
 /** The day of a moment in world time, YYYY-MM-DD: what a seal is dated by. */
 export const utcDay = (moment: Date) => formatISO(new UTCDate(moment), { representation: 'date' });
+
+/** The day of a moment at a place, YYYY-MM-DD. @param timeZone IANA name */
+export const dayAt = (moment: Date, timeZone: string) =>
+  formatISO(new TZDate(moment, timeZone), { representation: 'date' });
 
 /** "14 April 2026" */
 export const dayWords = (day: string) => format(parseISO(day), 'd MMMM yyyy');

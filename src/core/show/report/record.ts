@@ -7,6 +7,8 @@ import { canonicalJson } from '../../vocabulary/canonical';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
+import type { Carried } from '../../record/package/carried';
+import { broughtWith } from '../../record/package/carried';
 import type { Author } from './provenance';
 import { entryWordsAsIssued } from './as-issued/entry-words';
 import { entryWords } from './entry-words';
@@ -22,10 +24,18 @@ export const wholeRecord = (
   entries: readonly Entry[],
   authors: readonly Author[],
   assessed: Pick<Assessment, 'site' | 'settings'>,
+  carried: readonly Carried[] | null = null,
 ): WholeRecord => ({
   settings: settingsLines(assessed.settings),
-  lines: recordLines(entries.map(inOrderAsked), authors, assessed.site),
+  lines: recordLines(entries.map(inOrderAsked), authors, assessed.site).map((line) => {
+    const brought = broughtWith(carried, line.id);
+    return brought ? { ...line, by: `${line.by}, ${broughtWords(brought)}` } : line;
+  }),
 });
+
+/** "brought in a package by Ines Marrable, 2026-05-01" */
+export const broughtWords = ({ by, at }: Pick<Carried, 'by' | 'at'>): string =>
+  `brought in a package by ${by.name}, ${at.slice(0, 10)}`;
 
 /** The same with facts in the order they are stored in, as it was printed before texts were sealed. */
 export const recordAsIssued = (
@@ -36,6 +46,13 @@ export const recordAsIssued = (
   settings: settingsLines(settings),
   lines: recordLines(entries, authors, site, entryWordsAsIssued),
 });
+
+/** What came in packages, one line each: how many entries, of which office, brought by whom. */
+export const broughtLines = (carried: readonly Carried[] | null): string[] =>
+  (carried ?? []).map(
+    (one) =>
+      `${one.entries.length === 1 ? '1 entry' : `${one.entries.length} entries`} of ${one.office}, ${broughtWords(one)}`,
+  );
 
 const asked = new Map(Object.keys(properties).map((name, at) => [name, at]));
 

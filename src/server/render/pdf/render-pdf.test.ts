@@ -58,6 +58,7 @@ async function printed(audience: Audience) {
     settings: startingSettings('Marrow Lock Panel Survey'),
     authors: [{ id: 'ines', name: 'Ines Marrable', licence: 'ML-1041' }],
     entries: book.entries,
+    carried: [],
   };
   const { report, assessment } = reportOf(stored);
   const document = packageOf(stored, 'Lock-keeper’s house');

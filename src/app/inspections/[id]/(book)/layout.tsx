@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { readInspection, readSettings } from '@/server/commands/read-inspection';
+import { asRead } from '@/server/commands/stored-inspection';
 import { Book } from '@/ui/Book/Book';
 import { requireSession } from '../../../session/current';
 
@@ -12,7 +13,8 @@ export default async function BookLayout({
 }) {
   const session = await requireSession();
   const { id } = await params;
-  const stored = await readInspection(session, id);
+  const kept = await readInspection(session, id);
+  const stored = kept && asRead(kept);
   return (
     <Book
       key={id}
@@ -21,6 +23,7 @@ export default async function BookLayout({
       settings={stored?.settings ?? (await readSettings(session))}
       entries={stored?.entries ?? []}
       authors={stored?.authors ?? []}
+      carried={stored?.carried ?? []}
     >
       {children}
     </Book>

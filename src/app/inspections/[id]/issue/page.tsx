@@ -4,7 +4,7 @@ import { issueCheck } from '@/core/show/report/issue-check';
 import { listIssued } from '@/server/commands/issue-report';
 import { listLinks } from '@/server/commands/links';
 import { readReport } from '@/server/commands/read-report';
-import { numberWords } from '@/server/commands/stored-inspection';
+import { issuedDay, numberWords } from '@/server/commands/stored-inspection';
 import { Issue } from '@/ui/Issue/Issue';
 import { requireSession } from '../../../session/current';
 import { utcDay } from '@/core/show/report/dates';
@@ -28,7 +28,7 @@ export default async function IssuePage({ params }: { params: Promise<{ id: stri
         id: row.id,
         number: numberWords(row),
         kind: row.kind,
-        on: utcDay(row.issued_at),
+        on: issuedDay(row),
         signedName: row.signed_name,
         digest: row.digest,
         changes: row.changes,
