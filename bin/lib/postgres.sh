@@ -41,13 +41,22 @@ start_postgres() {
   fi
   local super owner app
   . "$secrets"
+  local running=
   if as_postgres "$(pg_bin)/pg_ctl" -D "$pg_data" status >/dev/null 2>&1; then
+    running=1
     pg_port=$(sed -n 4p "$pg_data/postmaster.pid")
   else
     pg_port=$(free_port)
-    as_postgres "$(pg_bin)/pg_ctl" -D "$pg_data" -w -l "$pg_data/server.log" \
-      -o "-p $pg_port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $*" start >/dev/null ||
-      { tail -5 "$pg_data/server.log" >&2; fail "PostgreSQL did not start."; }
+  fi
+  # How it is started, and started again by whoever keeps it running.
+  local start=()
+  [ "$(id -u)" != 0 ] || start=(runuser -u postgres --)
+  start+=("$(pg_bin)/pg_ctl" -D "$pg_data" -w -l "$pg_data/server.log"
+    -o "-p $pg_port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $*" start)
+  export EAST_GATE_DATABASE_START
+  EAST_GATE_DATABASE_START=$(node -e 'console.log(JSON.stringify(process.argv.slice(1)))' -- "${start[@]}")
+  if [ -z "$running" ]; then
+    "${start[@]}" >/dev/null || { tail -5 "$pg_data/server.log" >&2; fail "PostgreSQL did not start."; }
     pg_started=1
   fi
   export PGPASSWORD=$super

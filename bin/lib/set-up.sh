@@ -55,6 +55,8 @@ need_build() {
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
   bundle src/server/web/serve.ts .next/east-gate/web.mjs
   bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
+  bundle src/server/tools/work.ts .next/east-gate/work.mjs
+  bundle src/server/run/supervise.ts .next/east-gate/supervise.mjs
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build
 }

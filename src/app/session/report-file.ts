@@ -39,9 +39,12 @@ export async function reportFile(
     return new Response('The PDF could not be made. The server’s log says why.', { status: 500 });
   const bytes = file?.state === 'made' ? await readReportFile(organisation, asked.id) : undefined;
   if (!bytes)
-    return new Response('The PDF is still being made. Ask again in a minute.', {
-      status: 503,
-      headers: { 'retry-after': '30' },
-    });
+    return new Response(
+      'The PDF is still being made. Ask again in a minute; /standing says whether the PDF maker runs.',
+      {
+        status: 503,
+        headers: { 'retry-after': '30' },
+      },
+    );
   return asPdf(bytes, audience === 'client' ? name : `${name}-${audience}`);
 }

@@ -70,16 +70,23 @@ export function inOrganisation<T>(
 /** Runs work with no organisation set: only the functions of migration 0003 answer. */
 export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
   const client = await pool().connect();
+  // The database may end while a query waits: that query fails, and nothing else does.
+  const heard = () => undefined;
+  client.on('error', heard);
+  const release = (broken?: Error) => {
+    client.off('error', heard);
+    client.release(broken);
+  };
   try {
     await client.query('begin');
     const result = await work(client);
     await client.query('commit');
-    client.release();
+    release();
     return result;
   } catch (error) {
     await client.query('rollback').then(
-      () => client.release(),
-      (failed: Error) => client.release(failed),
+      () => release(),
+      (failed: Error) => release(failed),
     );
     throw error;
   }

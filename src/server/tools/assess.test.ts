@@ -33,6 +33,7 @@ describe('bin/assess', () => {
       id: 'one',
       settings: testSettings,
       authors: [],
+      carried: [],
       entries: bench().lines('5 20 14cu:b m1 bedrooms', '7 20 2x12cu kitchen').book.entries,
     } as unknown as Parameters<typeof packageOf>[0];
     await writeFile(file, await writePackage(packageOf(stored, 'Test house')));

@@ -72,6 +72,7 @@ describe('bin/plan', () => {
       id: 'one',
       settings: testSettings,
       authors: [],
+      carried: [],
       entries: doubledWithRoom().entries,
     } as unknown as Parameters<typeof packageOf>[0];
     await writeFile(file, await writePackage(packageOf(stored, 'Test house')));

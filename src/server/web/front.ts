@@ -2,8 +2,11 @@ import { randomBytes } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { isIP } from 'node:net';
 import type { Environment } from '../run/environment';
+import { answers } from '../run/database-keeper';
+import { readStanding } from '../run/standing';
 import { headersOf } from './policy';
 import { refusalOf } from './refusal';
+import { standingLines, standingPage } from './standing-page';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 
@@ -19,7 +22,10 @@ export const ownHeaders = {
  * Stands before the application: refuses what no page of ours asks, says who asks, and gives every
  * answer its headers. Nothing of a body is read here.
  */
-export function frontOf(handle: Handle, { publicOrigin, behindProxy }: Environment): Handle {
+export function frontOf(
+  handle: Handle,
+  { publicOrigin, behindProxy, databaseUrl }: Environment,
+): Handle {
   const secure = publicOrigin.startsWith('https:');
   return async (request, response) => {
     const target = request.url ?? '';
@@ -27,6 +33,8 @@ export function frontOf(handle: Handle, { publicOrigin, behindProxy }: Environme
     const [path = ''] = target.split('?', 1);
     for (const [name, value] of Object.entries(headersOf({ path, nonce, secure })))
       response.setHeader(name, value);
+    if (path === standingPath || path === `${standingPath}.json`)
+      return showStanding(response, path, databaseUrl);
     const refusal = refusalOf({
       method: request.method ?? '',
       target,
@@ -43,6 +51,23 @@ export function frontOf(handle: Handle, { publicOrigin, behindProxy }: Environme
     else delete request.headers['content-security-policy'];
     await handle(request, response);
   };
+}
+
+/** What runs: told by whoever keeps it running, asked of nobody but the database’s port. */
+const standingPath = '/standing';
+
+async function showStanding(
+  response: ServerResponse,
+  path: string,
+  databaseUrl: string,
+): Promise<void> {
+  const standing = {
+    parts: readStanding(process.env.EAST_GATE_STANDING),
+    database: await answers(databaseUrl),
+  };
+  const json = path.endsWith('.json');
+  response.setHeader('content-type', json ? 'application/json' : 'text/html; charset=utf-8');
+  response.end(json ? JSON.stringify(standingLines(standing)) : standingPage(standing));
 }
 
 function refuse(

@@ -121,6 +121,7 @@ describe('over every kind of thing, part and property', () => {
           yardstick: { id: 'us-2020', digest: 'a'.repeat(64) },
           ruleBook: { digest: 'b'.repeat(64) },
           issued: null,
+          carried: [],
           entries: orderEntries(entries).ordered,
         };
         const text = canonicalJson(document);

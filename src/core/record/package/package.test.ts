@@ -8,7 +8,7 @@ import { parsePackage } from './package';
 
 const document = () => ({
   format: 'east-gate-inspection',
-  version: 2,
+  version: 3,
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,
@@ -16,6 +16,7 @@ const document = () => ({
   yardstick: { id: 'us-2020', digest: 'a'.repeat(64) },
   ruleBook: { digest: 'b'.repeat(64) },
   issued: null,
+  carried: [],
   entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries as unknown[],
 });
 
@@ -44,8 +45,8 @@ describe('package', () => {
     ['no object at all', () => faults('7'), /format: expected/],
     [
       'a version to come',
-      () => changed((copy) => (copy.version = 3)),
-      /version: expected a version up to 2, got 3/,
+      () => changed((copy) => (copy.version = 4)),
+      /version: expected a version up to 3, got 4/,
     ],
     [
       'a yardstick unknown here',
@@ -85,6 +86,20 @@ describe('package', () => {
     const parsed = parsePackage(first);
     expect(parsed).toMatchObject({ ok: true, value: { version: 3, issued: null, carried: null } });
     expect(parsed.ok && parsed.value.entries[0]!.id).toBe('e1');
+  });
+  test('a package of the second version, as it was written, still loads; who brought what is not recorded', () => {
+    const { timeZone: _, ...settings } = testSettings;
+    const second = `{"asOf":"2026-04-14","authors":[{"id":"ines","licence":"","name":"Ines Marrable"}],"entries":[{"action":"a1","at":"2026-04-14T09:00:00+01:00","author":"ines","certainty":"seen","counter":1,"device":"tablet","facts":{"name":"Old house"},"id":"e1","in":null,"kind":"add","thing":"site","type":"site","v":1}],"format":"east-gate-inspection","inspection":{"id":"old","title":"Old house"},"issued":{"changes":"","kind":"report","licence":"","number":"2026-0001","on":"2026-04-22","report":"${'c'.repeat(64)}","revision":0,"signedName":"Ines Marrable"},"ruleBook":{"digest":"${'b'.repeat(64)}"},"settings":${canonicalJson({ ...settings, version: 3 })},"version":2,"yardstick":{"digest":"${'a'.repeat(64)}","id":"us-2020"}}`;
+    const parsed = parsePackage(second);
+    expect(parsed).toMatchObject({
+      ok: true,
+      value: {
+        version: 3,
+        carried: null,
+        issued: { number: '2026-0001' },
+        settings: { version: 4 },
+      },
+    });
   });
   test.each([
     ['a signature without its report', { report: undefined }, /issued\.report/],

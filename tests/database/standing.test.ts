@@ -1,0 +1,144 @@
+import { spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
+import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
+import pg from 'pg';
+import type { Entry } from '@/core/record/entries/entry';
+import { httpTransport } from '@/client/outbox/transport';
+import type { PartState } from '@/server/run/supervisor';
+import type { StandingLine } from '@/server/web/standing-page';
+import { freePort, signInCookie } from '../server';
+import type { TestOffice } from './office';
+import { seedOffices, siteEntry, word } from './office';
+
+jest.setTimeout(240_000);
+
+const folder = mkdtempSync(join(tmpdir(), 'standing-'));
+const allWithinMs = 15_000;
+let kept: ChildProcess;
+let origin: string;
+let office: TestOffice;
+let cookie: string;
+let owner: string;
+let postmaster: string;
+
+beforeAll(async () => {
+  const port = await freePort();
+  origin = `http://127.0.0.1:${port}`;
+  kept = spawn('tests/set-up/own-server.sh', [], {
+    env: { ...process.env, PORT: String(port), EAST_GATE_DATA: folder, NODE_OPTIONS: '' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise<void>((resolve, reject) => {
+    kept.stdout!.on('data', (text: Buffer) => {
+      if (text.toString().includes('ready:')) resolve();
+    });
+    kept.once('exit', (code) => reject(new Error(`ended with ${code}`)));
+  });
+  const [, ownerUrl, pidFile] = readFileSync(join(folder, 'urls'), 'utf8').split('\n');
+  owner = ownerUrl!;
+  postmaster = pidFile!;
+  const given = process.env.DATABASE_OWNER_URL;
+  process.env.DATABASE_OWNER_URL = owner;
+  [office] = (await seedOffices(1, 1)) as [TestOffice];
+  process.env.DATABASE_OWNER_URL = given;
+  cookie = await signInCookie(origin, office.members[0]!.email, word);
+}, 120_000);
+afterAll(async () => {
+  const gone = new Promise((resolve) => kept.once('exit', resolve));
+  kept.kill('SIGTERM');
+  await gone;
+});
+
+const parts = (): PartState[] =>
+  (JSON.parse(readFileSync(join(folder, 'standing.json'), 'utf8')) as { parts: PartState[] }).parts;
+const told = (): Promise<StandingLine[]> =>
+  fetch(`${origin}/standing.json`).then(
+    (answer) => answer.json() as Promise<StandingLine[]>,
+    () => [],
+  );
+const pidOf = (name: string): number =>
+  name === 'database'
+    ? Number(readFileSync(postmaster, 'utf8').split('\n')[0])
+    : parts().find((part) => part.name === name)!.pid!;
+
+test('database, PDF maker and pages killed in turn under load: nothing acknowledged is lost, nothing is there twice, each outage is told while it lasts, all run again within 15 s', async () => {
+  const inspection = `standing-${randomUUID()}`;
+  const acknowledged: string[] = [];
+  const made: string[] = [];
+  let loading = true;
+  const deliver = httpTransport(origin, { cookie });
+  /** One device: what is not acknowledged is sent again, until it is. */
+  const device = async (name: string) => {
+    for (let counter = 1; loading; counter += 1) {
+      const entry: Entry = siteEntry(office.members[0]!.id, {
+        device: name,
+        counter,
+        thing: `${name}-${counter}`,
+      });
+      made.push(entry.id);
+      for (;;) {
+        const answer = await deliver(office.members[0]!.id, inspection, [entry]);
+        if (answer.kind === 'delivered' && answer.results[0]!.outcome === 'arrived') {
+          acknowledged.push(entry.id);
+          break;
+        }
+        if (answer.kind === 'delivered' || answer.kind === 'refused')
+          throw new Error(JSON.stringify(answer));
+        await wait(100);
+      }
+      await wait(20);
+    }
+  };
+  const devices = ['one', 'two', 'three'].map((name) => device(name));
+  await wait(1000);
+  const names = { database: 'The database', worker: 'The PDF maker', web: 'The pages' } as const;
+  for (const part of ['database', 'worker', 'web', 'database'] as const) {
+    const before = acknowledged.length;
+    const pid = pidOf(part);
+    process.kill(pid, 'SIGKILL');
+    const began = Date.now();
+    let seen = false;
+    for (;;) {
+      const lines = await told();
+      // While the pages are out nobody answers: who looks at the file sees it there.
+      const out = lines.find(({ name }) => name === names[part]);
+      if (out && !out.runs) seen = true;
+      if (
+        part === 'web' &&
+        parts().some(({ name, state }) => name === 'web' && state !== 'running')
+      )
+        seen = true;
+      const all = lines.length >= 3 && lines.every(({ runs }) => runs);
+      let same = true;
+      try {
+        same = pidOf(part) === pid;
+      } catch {
+        // Between two of them there is none.
+      }
+      if (all && !same && acknowledged.length > before + 3) break;
+      if (Date.now() - began > allWithinMs) throw new Error(`${part}: ${JSON.stringify(lines)}`);
+      await wait(20);
+    }
+    expect([part, seen]).toEqual([part, true]);
+  }
+  loading = false;
+  await Promise.all(devices);
+  const client = new pg.Client({ connectionString: owner });
+  await client.connect();
+  await client.query(`select set_config('east_gate.door', 'open', false)`);
+  const { rows } = await client.query<{ id: string }>(
+    'select id from entries where inspection_id = $1',
+    [inspection],
+  );
+  await client.end();
+  expect(rows.map(({ id }) => id).sort()).toEqual([...acknowledged].sort());
+  expect([...made].sort()).toEqual([...acknowledged].sort());
+  // Every start and end stands in the log, one after another.
+  const log = readFileSync(join(folder, 'log', 'worker.log'), 'utf8');
+  expect(log).toMatch(/working[\s\S]*ended \(SIGKILL\)[\s\S]*working/);
+});
