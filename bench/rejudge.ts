@@ -16,7 +16,13 @@ function template() {
       `${position} ${position % 4 === 0 ? 20 : 15} 14cu:b m1 n${position} g${position} in:nm circuit ${position}`,
     );
   return packageOf(
-    { id: 'template', settings: testSettings, authors: [], entries: made.book.entries, carried: [] },
+    {
+      id: 'template',
+      settings: testSettings,
+      authors: [],
+      entries: made.book.entries,
+      carried: [],
+    },
     't',
   ).entries;
 }
