@@ -81,6 +81,7 @@ test('judged, planned, a remedy forbidden, chosen, told, priced by another, and 
   await expect(page.getByText('All arrived')).toBeVisible();
 
   await page.goto(`${origin}${path}/issue`);
+  await page.getByLabel('Your password, again').fill(ines.password);
   await enter(page.getByRole('button', { name: 'Sign and issue' }));
   await expect(page.getByRole('article', { name: /^Report / })).toContainText(
     `signed ${ines.name}`,

@@ -54,6 +54,7 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
   world.work();
   await page.goto(`${origin}${cottage}/issue`);
   await expect(page.getByRole('list', { name: 'Before signing' })).toContainText('not seen');
+  await page.getByLabel('Your password, again').fill(odile.password);
   await page.getByRole('button', { name: 'Sign and issue' }).click();
   const issued = page.getByRole('article', { name: /^Report / });
   await expect(issued).toContainText(`signed ${odile.name}`);
@@ -122,6 +123,7 @@ test('judge, issue, verify, send, open as the client on a phone, come back, mend
 
   await page.goto(`${origin}${cottage}/issue`);
   await pressable(page, 'The closing report').click();
+  await page.getByLabel('Your password, again').fill(odile.password);
   await page.getByRole('button', { name: 'Sign and issue the closing report' }).click();
   const closing = page.getByRole('article', { name: /^Report / }).first();
   await expect(closing).toContainText('Closing report');

@@ -22,7 +22,7 @@ const allowed = {
   /** At one account from everywhere, by devices it does not know: a known one has a count of its own. */
   everywhere: 100,
   /** From one address at all accounts. */
-  address: 200,
+  address: 1000,
   /** By one device the account knows. */
   device: 10,
 };
