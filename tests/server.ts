@@ -20,7 +20,10 @@ export function freePort(): Promise<number> {
 }
 
 /** Starts the built application on loopback and waits until it answers. */
-export async function startServer(port: number): Promise<RunningServer> {
+export async function startServer(
+  port: number,
+  more: Record<string, string> = {},
+): Promise<RunningServer> {
   const child = spawn(process.execPath, ['.next/east-gate/web.mjs'], {
     env: {
       ...process.env,
@@ -29,6 +32,7 @@ export async function startServer(port: number): Promise<RunningServer> {
       EAST_GATE_DEMO: '1',
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_OPTIONS: '',
+      ...more,
     },
     stdio: 'ignore',
   });

@@ -10,7 +10,6 @@ import { ruleBookText, yardstickText } from '@/core/judge/examine/rule-book';
 import { sealOf } from '@/core/record/package/seal';
 import { asOfDay } from '@/core/show/report/dates';
 import type { Settings } from '@/core/codes/settings/settings';
-import type { StoredInspection } from './commands/stored-inspection';
 import type { PictureFile } from './db/pictures';
 import { pictureFileName, readZip, sealFileName } from './package-zip';
 import { sha256Hex } from './sha256';
@@ -19,9 +18,14 @@ export const yardstickDigest = (settings: Pick<Settings, 'yardstick' | 'amendmen
   sha256Hex(canonicalJson(yardstickText(settings)));
 export const ruleBookDigest = () => sha256Hex(canonicalJson(ruleBookText()));
 
+/** What a package is made of. */
+export type Packed = Pick<InspectionPackage, 'settings' | 'authors' | 'entries' | 'carried'> & {
+  id: string;
+};
+
 /** The package's one document. Entries stand in their total order. */
 export function packageOf(
-  stored: StoredInspection,
+  stored: Packed,
   title: string,
   issued: IssuedSeal | null = null,
 ): InspectionPackage {

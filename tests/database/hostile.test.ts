@@ -4,8 +4,14 @@ import { connect } from 'node:net';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { AddEntry } from '@/core/record/entries/entry';
+import { Logbook } from '@/core';
+import { deliverEntries } from '@/server/commands/deliver-entries';
+import { issueReport } from '@/server/commands/issue-report';
+import { listLinks } from '@/server/commands/links';
+import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { closePool, inOrganisation } from '@/server/db/connect';
 import { manyEntries } from '@/server/db/entries';
+import { closeThreads } from '@/server/heavy/pool';
 import { maybeOneInspection } from '@/server/db/inspections';
 import type { RunningServer } from '../server';
 import { freePort, signInCookie, startServer } from '../server';
@@ -28,6 +34,7 @@ beforeAll(async () => {
 afterAll(async () => {
   await server.kill();
   await closePool();
+  await closeThreads();
 });
 
 const json = { 'content-type': 'application/json' };
@@ -367,7 +374,6 @@ describe('entries of a strange hand', () => {
       replaces: [],
     };
     expect((await deliver([siteEntry(own), last], inspection)).status).toBe(200);
-    const { Logbook } = await import('@/core');
     const entries = (
       await inOrganisation(office.organisation, (tx) => manyEntries(tx, inspection))
     ).map(({ body }) => body as never);
@@ -440,4 +446,79 @@ describe('bodies without an end', () => {
       };
       send(megabytes);
     });
+});
+
+describe('a client’s link', () => {
+  test('is counted as opened by whoever opens it, not by whoever asks for its head', async () => {
+    const session = office.session();
+    const mark = randomUUID().slice(0, 8);
+    const book = new Logbook(
+      {
+        newId: () => randomUUID(),
+        device: 'tablet',
+        author: session.member,
+        at: '2026-11-25T11:00:00+00:00',
+      },
+      lockKeepersHouse(session.member).entries.map((entry) => ({
+        ...entry,
+        id: `${mark}-${entry.id}`,
+      })),
+    );
+    book.observe('lock-main', { toldWhom: 'The owner, in person' });
+    const inspection = `head-${mark}`;
+    for (let from = 0; from < book.entries.length; from += 400)
+      await deliverEntries(session, { inspection, entries: book.entries.slice(from, from + 400) });
+    const issued = await issueReport(
+      session,
+      inspection,
+      { kind: 'report', password: word, changes: '' },
+      new Date(),
+    );
+    if (!issued?.ok) throw new Error(JSON.stringify(issued));
+    // An address with every sign a mailbox may have.
+    const to = "o'brien+x@client.example";
+    const sent = await post('/api/links', JSON.stringify({ report: issued.id, to, days: 3 }));
+    expect(sent.status).toBe(200);
+    const { url } = (await sent.json()) as { url: string };
+    expect(url.startsWith(`${server.origin}/r/`)).toBe(true);
+    const opened = async () => (await listLinks(session, inspection))[0]!.opened;
+    const of = (method: string) => fetch(url, { method }).then((answer) => answer.text());
+    await of('HEAD');
+    expect(await opened()).toBe(0);
+    await of('GET');
+    expect(await opened()).toBe(1);
+  });
+});
+
+test('reached by https, cookies go by https alone, and links begin with what is set', async () => {
+  const secure = await startServer(await freePort(), { PUBLIC_ORIGIN: 'https://east.example' });
+  try {
+    const answer = await fetch(`${secure.origin}/sign-in/submit`, {
+      method: 'POST',
+      body: new URLSearchParams({ email: office.members[0]!.email, password: word }),
+      redirect: 'manual',
+    });
+    const cookies = answer.headers.getSetCookie();
+    expect(cookies).toHaveLength(2);
+    for (const one of cookies) expect(one).toMatch(/; Secure(;|$)/);
+    for (const one of cookies) expect(one).toMatch(/; HttpOnly(;|$)/);
+    expect(answer.headers.get('strict-transport-security')).toBeTruthy();
+  } finally {
+    await secure.kill();
+  }
+});
+
+test('what waits in the database is given up in time', async () => {
+  const limits = await inOrganisation(office.organisation, async (tx) => {
+    const { rows } = await tx.query<{ name: string; setting: string }>(
+      `select name, setting from pg_settings
+       where name in ('statement_timeout', 'lock_timeout', 'idle_in_transaction_session_timeout') order by 1`,
+    );
+    return rows.map(({ setting }) => Number(setting));
+  });
+  for (const ms of limits) {
+    expect(ms).toBeGreaterThan(0);
+    expect(ms).toBeLessThanOrEqual(30_000);
+  }
+  expect(limits).toHaveLength(3);
 });

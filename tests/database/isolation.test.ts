@@ -23,6 +23,7 @@ import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
 import * as carriedQueries from '@/server/db/carried';
 import * as entryQueries from '@/server/db/entries';
+import * as importQueries from '@/server/db/imports';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
 import * as pictureQueries from '@/server/db/pictures';
@@ -78,6 +79,7 @@ const issuedRow = {
   issued_on: null,
 };
 const fileId = 'd'.repeat(64);
+const importId = `i-${mark}`;
 let pictureBytes: Buffer;
 const entry: Entry = {
   v: 1,
@@ -145,6 +147,12 @@ beforeAll(async () => {
       lacks: [{ key: 'k', title: secretPlace, place: 'x', grade: 'danger', was: undefined }],
       fault: '',
       at: new Date(),
+    });
+    await importQueries.insertImport(tx, a.id, {
+      id: importId,
+      member: a.member,
+      name: a.member,
+      bytes: Buffer.from(secretPlace),
     });
     await mailboxQueries.insertLetter(tx, a.id, {
       id: `l-${mark}`,
@@ -358,6 +366,18 @@ describe('every query', () => {
       }),
     manyInsertedEntries: (tx) =>
       entryQueries.manyInsertedEntries(tx, a.id, inspection, [{ ...entry, id: `x-${mark}` }], null),
+    insertImport: (tx) =>
+      importQueries
+        .insertImport(tx, a.id, { id: `i-${mark}-x`, member: a.member, name: 'x', bytes: nothing })
+        .then(() => ['written']),
+    maybeOneImport: (tx) => importQueries.maybeOneImport(tx, importId),
+    maybeOneImportBytes: (tx) => importQueries.maybeOneImportBytes(tx, importId),
+    oneImportStep: (tx) =>
+      importQueries.oneImportStep(tx, importId, 1, 2).catch((error: Error) => {
+        if (error.message !== 'Expected one row, got 0') throw error;
+        return [];
+      }),
+    manyImportEnded: (tx) => importQueries.manyImportEnded(tx, importId, 'refused', {}),
     manySameEntries: (tx) => entryQueries.manySameEntries(tx, inspection, [entry]),
     manyVouchedEntries: (tx) => entryQueries.manyVouchedEntries(tx, inspection, [entry.id]),
     manyCarried: (tx) => carriedQueries.manyCarried(tx, inspection),
@@ -503,6 +523,7 @@ describe('every query', () => {
     ...linkQueries,
     ...mailboxQueries,
     ...recheckQueries,
+    ...importQueries,
   };
 
   test('is asked here', () =>
@@ -570,6 +591,7 @@ describe('every route of the build', () => {
       '/api/links',
       '/api/links/revoke',
       '/api/packages',
+      '/api/packages/[id]',
       '/api/pictures',
       '/api/reports',
       '/api/reports/verify',

@@ -8,6 +8,8 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
 import pg from 'pg';
 import type { Entry } from '@/core/record/entries/entry';
+import { Logbook } from '@/core';
+import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { httpTransport } from '@/client/outbox/transport';
 import type { PartState } from '@/server/run/supervisor';
 import type { StandingLine } from '@/server/web/standing-page';
@@ -25,6 +27,7 @@ let office: TestOffice;
 let cookie: string;
 let owner: string;
 let postmaster: string;
+let report: string;
 
 beforeAll(async () => {
   const port = await freePort();
@@ -47,12 +50,47 @@ beforeAll(async () => {
   [office] = (await seedOffices(1, 1)) as [TestOffice];
   process.env.DATABASE_OWNER_URL = given;
   cookie = await signInCookie(origin, office.members[0]!.email, word);
+  report = await issueOne();
 }, 120_000);
 afterAll(async () => {
   const gone = new Promise((resolve) => kept.once('exit', resolve));
   kept.kill('SIGTERM');
   await gone;
 });
+
+/** A report to send: the lock-keeper’s house, its danger told to somebody. */
+async function issueOne(): Promise<string> {
+  const [member] = office.members;
+  const book = new Logbook(
+    {
+      newId: () => randomUUID(),
+      device: 'tablet',
+      author: member!.id,
+      at: '2026-11-25T11:00:00+00:00',
+    },
+    lockKeepersHouse(member!.id).entries,
+  );
+  book.observe('lock-main', { toldWhom: 'The owner, in person' });
+  for (let from = 0; from < book.entries.length; from += 400)
+    await httpTransport(origin, { cookie })(
+      member!.id,
+      'standing-house',
+      book.entries.slice(from, from + 400),
+    );
+  const answer = await fetch(`${origin}/api/reports`, {
+    method: 'POST',
+    headers: { cookie, 'content-type': 'application/json' },
+    body: JSON.stringify({
+      inspection: 'standing-house',
+      kind: 'report',
+      changes: '',
+      password: word,
+    }),
+  });
+  const issued = (await answer.json()) as { id?: string };
+  if (!issued.id) throw new Error(JSON.stringify(issued));
+  return issued.id;
+}
 
 const parts = (): PartState[] =>
   (JSON.parse(readFileSync(join(folder, 'standing.json'), 'utf8')) as { parts: PartState[] }).parts;
@@ -94,7 +132,24 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
       await wait(20);
     }
   };
-  const devices = ['one', 'two', 'three'].map((name) => device(name));
+  /** One who sends links: what is not answered is not sent again, as a person would look first. */
+  const sent: { to: string; answered: boolean }[] = [];
+  const sender = async () => {
+    while (loading) {
+      const to = `client-${sent.length}@client.example`;
+      const answered = await fetch(`${origin}/api/links`, {
+        method: 'POST',
+        headers: { cookie, 'content-type': 'application/json' },
+        body: JSON.stringify({ report, to, days: 3 }),
+      }).then(
+        ({ ok }) => ok,
+        () => false,
+      );
+      sent.push({ to, answered });
+      await wait(30);
+    }
+  };
+  const devices = [...['one', 'two', 'three'].map((name) => device(name)), sender()];
   await wait(1000);
   const names = { database: 'The database', worker: 'The PDF maker', web: 'The pages' } as const;
   for (const part of ['database', 'worker', 'web', 'database'] as const) {
@@ -135,7 +190,18 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
     'select id from entries where inspection_id = $1',
     [inspection],
   );
+  const { rows: letters } = await client.query<{ to: string; letters: number; links: number }>(
+    `select l.sent_to as to, count(distinct m.id)::integer as letters, count(distinct l.id)::integer as links
+     from links l left join mailbox m on m.organisation_id = l.organisation_id and m.sent_to = l.sent_to
+     group by 1`,
+  );
   await client.end();
+  // A link and its letter are one: neither is there without the other, nor twice; what was answered is there.
+  expect(letters.filter(({ letters: many, links }) => many !== 1 || links !== 1)).toEqual([]);
+  const arrived = new Set(letters.map(({ to }) => to));
+  expect(sent.filter(({ to, answered }) => answered && !arrived.has(to))).toEqual([]);
+  expect(sent.some(({ answered }) => !answered)).toBe(true);
+  expect(sent.filter(({ answered }) => answered).length).toBeGreaterThan(20);
   expect(rows.map(({ id }) => id).sort()).toEqual([...acknowledged].sort());
   expect([...made].sort()).toEqual([...acknowledged].sort());
   // Every start and end stands in the log, one after another.

@@ -1,5 +1,5 @@
 import 'server-only';
-import { Busy } from '@/server/db/share';
+import { Busy } from '@/server/share';
 import { TooMuch } from '@/server/heavy/pool';
 import { faults } from './read-json';
 

@@ -34,11 +34,19 @@ export type Imported =
   | { ok: true; inspection: string; added: number; already: number; notes: string[] }
   | { ok: false; faults: Fault[] };
 
-/** Loads a package. All of it is checked first; then all of it is written, or nothing. */
-export async function importPackage(session: Session, bytes: Buffer): Promise<Imported> {
+/**
+ * Loads a package. All of it is checked first; then all of it is written, or nothing.
+ * @param read called once it is checked
+ */
+export async function importPackage(
+  session: Session,
+  bytes: Buffer,
+  read: () => unknown = () => undefined,
+): Promise<Imported> {
   const sent = await heavy(session.organisation, 'readSent', bytes);
   if (!sent.ok) return sent;
   const { document, digest, pictures } = sent.value;
+  await read();
   const refused = new ImportRefused();
   try {
     return await inOrganisation(session.organisation, async (tx) => {

@@ -1,6 +1,6 @@
 import 'server-only';
 import pg from 'pg';
-import { shares } from './share';
+import { shares } from '../share';
 
 /** A transaction's connection: queries alone. */
 export interface Transaction {

@@ -8,6 +8,7 @@ const schema = 'queue';
 /** What waits to be done in the background. A job holds ids and nothing of an organisation's own. */
 export const queues = {
   'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
+  import: { retryLimit: 3, retryDelay: 1, expireInSeconds: 300, policy: 'standard' },
   recheck: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
 } as const;
 export type QueueName = keyof typeof queues;
@@ -22,7 +23,14 @@ export interface RecheckJob {
   organisation: string;
 }
 
+/** A large package waits to be read. */
+export interface ImportJob {
+  organisation: string;
+  import: string;
+}
+
 export interface Jobs {
+  import: ImportJob;
   'report-file': ReportFileJob;
   recheck: RecheckJob;
 }

@@ -2,7 +2,7 @@ import 'server-only';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
-import { shares } from '../db/share';
+import { shares } from '../share';
 import type { tasks } from './tasks';
 
 type Tasks = typeof tasks;

@@ -48,7 +48,8 @@ function isOrigin(text: string): boolean {
  * @throws with one line that says which setting is wrong and what was expected
  */
 export function readEnvironment(env: Readonly<Record<string, string | undefined>>): Environment {
-  const read = v.safeParse(schema, env);
+  // What is not set is said by the setting's own words.
+  const read = v.safeParse(schema, { ...env, DATABASE_URL: env.DATABASE_URL ?? null });
   if (!read.success) throw new Error(read.issues.map(({ message }) => message).join('; '));
   const { DATABASE_URL, PORT, HOSTNAME_TO_LISTEN, PUBLIC_ORIGIN, BEHIND_PROXY } = read.output;
   return {

@@ -1,5 +1,6 @@
 import { closePool } from '../db/connect';
 import { workQueue } from '../db/queue';
+import { loadImport } from '../jobs/load-import';
 import { makeReportFile } from '../jobs/make-report-file';
 import { recheckReports } from '../jobs/recheck-reports';
 
@@ -10,7 +11,11 @@ if (!url) throw new Error('DATABASE_URL is not set');
 const began = new Date();
 const { stop } = await workQueue(
   url,
-  { 'report-file': makeReportFile, recheck: (job) => recheckReports(job, began) },
+  {
+    'report-file': makeReportFile,
+    import: loadImport,
+    recheck: (job) => recheckReports(job, began),
+  },
   (error) => console.error(`queue: ${error.message}`),
 );
 console.error('working');

@@ -82,7 +82,6 @@ function pathOf(target: string): string | undefined {
   try {
     decodeURIComponent(target.slice(path.length).replace(/\+/g, ' '));
     const read = decodeURIComponent(path);
-    // eslint-disable-next-line no-control-regex -- a control character is what is looked for
     return /[\0-\x1f\x7f\\]/.test(read) ? undefined : read;
   } catch {
     return undefined;

@@ -8,18 +8,20 @@ export interface Standing {
 }
 
 /** A part in words a person understands, and what its absence means. */
-const words: Readonly<Record<string, { name: string; without: string }>> = {
+const words: Readonly<Record<string, { name: string; is: 'is' | 'are'; without: string }>> = {
   worker: {
     name: 'The PDF maker',
+    is: 'is',
     without:
       'Reports can be read on the screen; a PDF that is asked for is made as soon as it runs again.',
   },
   database: {
     name: 'The database',
+    is: 'is',
     without:
       'Nothing can be opened or delivered. What was recorded stays on its device and is delivered as soon as it runs again.',
   },
-  web: { name: 'The pages', without: 'Pages cannot be opened.' },
+  web: { name: 'The pages', is: 'are', without: 'Pages cannot be opened.' },
 };
 
 export interface StandingLine {
@@ -32,13 +34,13 @@ export interface StandingLine {
 export function standingLines({ parts, database }: Standing): StandingLine[] {
   const known = parts.filter(({ name }) => name !== 'database');
   const stands = (name: string, runs: boolean, since?: string): StandingLine => {
-    const word = words[name] ?? { name, without: '' };
+    const word = Object.hasOwn(words, name) ? words[name]! : { name, is: 'is', without: '' };
     return {
       name: word.name,
       runs,
       says: runs
-        ? `is running${since ? ` since ${since.slice(0, 16).replace('T', ' ')} UTC` : ''}.`
-        : `is not running. ${word.without}`,
+        ? `${word.is} running${since ? ` since ${since.slice(0, 16).replace('T', ' ')} UTC` : ''}.`
+        : `${word.is} not running. ${word.without}`,
     };
   };
   return [
@@ -55,11 +57,11 @@ export function standingPage(standing: Standing): string {
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
 <title>What runs · East Gate</title>
 <style>body{font:1rem/1.5 system-ui,sans-serif;margin:2rem auto;max-width:40rem;padding:0 1rem;color:#1b2423;background:#fcfcf9}
-h1{font-size:1.4rem}li{margin:.6rem 0;padding-left:.6rem;border-left:4px solid #00625a}li.out{border-left-style:double;border-color:#a3180c}
+h1{font-size:1.4rem}ul{list-style:none;padding:0}li{margin:.6rem 0;padding-left:.6rem;border-left:4px solid #00625a}li.out{border-left-style:double;border-color:#a3180c}
 @media (prefers-color-scheme:dark){body{color:#e6ece9;background:#101817}li{border-color:#5fc9bd}li.out{border-color:#ff8a7a}}</style></head>
 <body><main><h1>${all ? 'Everything runs' : 'Something is not running'}</h1>
 <ul>${lines.map(({ name, runs, says }) => `<li${runs ? '' : ' class="out"'}><strong>${escaped(name)}</strong> ${escaped(says)}</li>`).join('')}</ul>
-<p>What ended is begun again by itself. What was recorded on a device is not lost.</p></main></body></html>`;
+<p>What ended is begun again by itself. What was recorded on a device stays there until it is delivered.</p></main></body></html>`;
 }
 
 const escaped = (text: string) => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);

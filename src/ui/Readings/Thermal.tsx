@@ -7,6 +7,7 @@ import { scaleSequential } from 'd3-scale';
 import { interpolateInferno } from 'd3-scale-chromatic';
 import { drawPanel } from '@/core';
 import { observe } from '@/core/fieldwork/recording/draft';
+import { tooLong } from '../primitives/csv';
 import type { ThermalGrid } from '@/core/show/thermal/grid';
 import { gridOf } from '@/core/show/thermal/grid';
 import type { Spot } from '@/core/show/thermal/map';
@@ -28,6 +29,8 @@ export function Thermal() {
   const [taps, setTaps] = useState<Spot[]>([]);
   const { geometry } = useMemo(() => drawPanel(panel, site), [panel, site]);
   const read = (text: string) => {
+    const trouble = tooLong(text);
+    if (trouble) return setFault(trouble);
     let rows: string[][];
     try {
       rows = parse(text, {

@@ -11,15 +11,15 @@ type Said =
 /** Loads an inspection package made here or elsewhere. */
 export function ImportPackage() {
   const router = useRouter();
-  const [busy, setBusy] = useState(false);
+  const [busy, setBusy] = useState<string>();
   const [said, setSaid] = useState<Said>();
   const load = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const file = new FormData(event.currentTarget).get('package');
     if (!(file instanceof File) || file.size === 0) return;
-    setBusy(true);
-    setSaid(await send(file));
-    setBusy(false);
+    setBusy('Checking');
+    setSaid(await send(file, setBusy));
+    setBusy(undefined);
     router.refresh();
   };
   return (
@@ -38,8 +38,8 @@ export function ImportPackage() {
             required
           />
         </label>
-        <button className="act" type="submit" disabled={busy}>
-          {busy ? 'Checking' : 'Load'}
+        <button className="act" type="submit" disabled={busy !== undefined}>
+          {busy ?? 'Load'}
         </button>
       </form>
       <div aria-live="polite">
@@ -66,13 +66,22 @@ export function ImportPackage() {
   );
 }
 
-async function send(file: File): Promise<Said> {
-  const answer = await askJson<{
-    added: number;
-    already: number;
-    inspection: string;
-    notes: string[];
-  }>('/api/packages', { method: 'post', body: file, timeout: 300_000 });
+interface Loaded {
+  added: number;
+  already: number;
+  inspection: string;
+  notes: string[];
+}
+
+type Answered = Loaded | { import: string };
+
+/** Sends a package; of a large one it is asked how far it is until it is read. */
+async function send(file: File, tell: (words: string) => void): Promise<Said> {
+  const answer = await askJson<Answered>('/api/packages', {
+    method: 'post',
+    body: file,
+    timeout: 300_000,
+  });
   if (!answer.ok)
     return {
       kind: 'refused',
@@ -81,7 +90,41 @@ async function send(file: File): Promise<Said> {
           ? ['The server was not reached, or cut the package off as too large.']
           : answer.faults,
     };
-  const { added, already, notes, inspection } = answer.value;
+  return 'import' in answer.value ? follow(answer.value.import, tell) : toldOf(answer.value);
+}
+
+interface Progress {
+  state: 'waiting' | 'reading' | 'loaded' | 'refused';
+  step: number;
+  answer: Loaded | { faults: string[] } | null;
+}
+
+const lookEveryMs = 400;
+/** So long nobody takes it up before that is said. */
+const patienceMs = 10_000;
+
+async function follow(id: string, tell: (words: string) => void): Promise<Said> {
+  const began = Date.now();
+  for (;;) {
+    const asked = await askJson<Progress>(`/api/packages/${id}`);
+    if (!asked.ok && asked.status !== 0) return { kind: 'refused', faults: asked.faults };
+    const progress = asked.ok ? asked.value : undefined;
+    const ended = progress?.answer;
+    if (ended) return 'faults' in ended ? { kind: 'refused', faults: ended.faults } : toldOf(ended);
+    tell(
+      progress?.state === 'reading'
+        ? progress.step > 0
+          ? 'Checked; being written'
+          : 'Being checked'
+        : Date.now() - began > patienceMs
+          ? 'Taken in. What reads it is busy or not running: it is read as soon as it runs'
+          : 'Taken in',
+    );
+    await new Promise((resolve) => setTimeout(resolve, lookEveryMs));
+  }
+}
+
+function toldOf({ added, already, notes, inspection }: Loaded): Said {
   const text = `${added} entries added, ${already} were here already. ${notes.join(' ')}`;
   return { kind: 'told', text, inspection };
 }

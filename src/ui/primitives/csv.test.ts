@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { familiesOfRows, familyColumns, familyRow } from '@/core/codes/families/family-rows';
 import { shippedFamilies } from '@/core/codes/families/shipped';
+import { circuitsFromCsv } from '../Circuits/csv';
 import { csvOfRows, rowsOfCsv } from './csv';
 
 test('the registry out as CSV and in again says the same', () =>
@@ -20,3 +21,14 @@ test('cells a spreadsheet would run as a formula come back as they were', () => 
 
 test('a heading that names a column twice is refused', () =>
   expect(() => rowsOfCsv('id,id\n1,2')).toThrow(/twice/));
+
+test('a table of 200,000 rows is not read: it is told how long it is, at once', () => {
+  const long = `position,name\n${'1,hall\n'.repeat(200_000)}`;
+  const began = Date.now();
+  expect(() => rowsOfCsv(long)).toThrow('expected at most 5000 rows, got 200002');
+  expect(circuitsFromCsv(long)).toEqual({
+    faults: [{ row: 0, message: 'expected at most 5000 rows, got 200002' }],
+  });
+  expect(() => rowsOfCsv(`a\n${'x'.repeat(3_000_000)}`)).toThrow(/at most 2 million characters/);
+  expect(Date.now() - began).toBeLessThan(500);
+});

@@ -1,17 +1,22 @@
-import type { Entry } from './entry';
+/** What is looked at of an entry. */
+interface Stamped {
+  counter: number;
+  /** ISO 8601. */
+  at: string;
+}
 
 /** No inspection counts so far: a counter beyond it is no count. */
 export const mostCounter = 2 ** 31;
 
-export const isBeyondCount = ({ counter }: Pick<Entry, 'counter'>): boolean =>
+export const isBeyondCount = ({ counter }: Pick<Stamped, 'counter'>): boolean =>
   counter > mostCounter;
 
 /** Place in the order: a counter that is none stands before all others, and nothing has to follow it. */
-export const rankOf = (entry: Pick<Entry, 'counter'>): number =>
+export const rankOf = (entry: Pick<Stamped, 'counter'>): number =>
   isBeyondCount(entry) ? 0 : entry.counter;
 
 /** A clock in a time no panel is inspected in; or, where it is known when it was received, one ahead of that by more than a day. */
-export function isClockStrange({ at }: Pick<Entry, 'at'>, received?: string): boolean {
+export function isClockStrange({ at }: Pick<Stamped, 'at'>, received?: string): boolean {
   const moment = Date.parse(at);
   if (Number.isNaN(moment)) return true;
   const year = new Date(moment).getUTCFullYear();
@@ -21,7 +26,7 @@ export function isClockStrange({ at }: Pick<Entry, 'at'>, received?: string): bo
 
 /** What is to be said of an entry whose counter or clock cannot be believed. */
 export const strangeWords = (
-  entry: Pick<Entry, 'counter' | 'at'>,
+  entry: Pick<Stamped, 'counter' | 'at'>,
   received?: string,
 ): string | undefined =>
   [
