@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
 import { checkPicture } from './commands/check-picture';
+import { shownPicture } from './commands/pictures';
 import { strayIn } from './picture-parts';
 
 const plain = (width = 40, height = 30) =>
@@ -92,5 +93,20 @@ describe('a picture', () => {
       await plain(6016, 4016).png({ compressionLevel: 1 }).toBuffer(),
     );
     expect(camera.ok).toBe(true);
+  });
+});
+
+describe('a picture kept while more than pixels was taken', () => {
+  test('is shown coded anew, with nothing but its pixels; another is shown as it is', async () => {
+    const clean = await jpeg();
+    const told = put(clean, 2, segment(0xfe, 'who was there'));
+    const shown = await shownPicture({ media_type: 'image/jpeg', bytes: told });
+    expect(shown.media_type).toBe('image/webp');
+    expect(shown.bytes.includes('who was there')).toBe(false);
+    expect(strayIn(shown.bytes, shown.media_type)).toBeUndefined();
+    const { width, height } = await sharp(shown.bytes).metadata();
+    expect([width, height]).toEqual([40, 30]);
+    const asIs = { media_type: 'image/jpeg', bytes: clean };
+    expect(await shownPicture(asIs)).toEqual(asIs);
   });
 });
