@@ -23,6 +23,7 @@ import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
 import * as carriedQueries from '@/server/db/carried';
 import * as entryQueries from '@/server/db/entries';
+import * as foundingQueries from '@/server/db/foundings';
 import * as importQueries from '@/server/db/imports';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
@@ -320,6 +321,8 @@ describe('row security', () => {
       'find_member_for_sign_in',
       'find_session',
       'forget_sign_in_attempts',
+      'found_office',
+      'is_founding_open',
       'is_known_device',
     ]);
   });
@@ -366,6 +369,17 @@ describe('every query', () => {
       }),
     manyInsertedEntries: (tx) =>
       entryQueries.manyInsertedEntries(tx, a.id, inspection, [{ ...entry, id: `x-${mark}` }], null),
+    oneFoundingOpen: (tx) =>
+      foundingQueries.oneFoundingOpen(tx, nothing).then(({ open }) => (open ? [open] : [])),
+    oneFounded: (tx) =>
+      foundingQueries
+        .oneFounded(tx, nothing, {
+          organisation: a.id,
+          name: 'x',
+          settings: {},
+          member: { id: 'x', email: 'x', name: 'x', licence: '', passwordHash: 'x' },
+        })
+        .then(({ founded }) => (founded ? [founded] : [])),
     insertImport: (tx) =>
       importQueries
         .insertImport(tx, a.id, { id: `i-${mark}-x`, member: a.member, name: 'x', bytes: nothing })
@@ -524,6 +538,7 @@ describe('every query', () => {
     ...mailboxQueries,
     ...recheckQueries,
     ...importQueries,
+    ...foundingQueries,
   };
 
   test('is asked here', () =>
@@ -599,6 +614,8 @@ describe('every route of the build', () => {
       // The solver's program: the same for everybody, nothing of anybody.
       '/api/solver',
       // Of whoever works on the drawing: nothing is there in what is built.
+      '/found/[token]',
+      '/found/[token]/submit',
       '/gallery',
       '/icon.svg',
       '/inspections/[id]/circuits',
@@ -681,6 +698,7 @@ describe('every route of the build', () => {
       '/api/reports/verify',
       `/r/${'g'.repeat(43)}/acknowledge`,
       '/api/settings',
+      `/found/${'g'.repeat(43)}/submit`,
       '/sign-in/submit',
       '/sign-out',
     ]) {

@@ -4,7 +4,8 @@ import { inOrganisation, inTransaction } from '../db/connect';
 import { forgetSignInAttempts, maybeOnePasswordHash, oneSignInAttemptCount } from '../db/members';
 import type { Session } from '../session';
 
-const attemptsAllowed = 10;
+/** Right ones count until one of them is through: several at once are not taken for guesses. */
+const attemptsAllowed = 40;
 const windowSeconds = 15 * 60;
 
 /** Whether a word is the password of the member signed in; tried too often it is not looked at. */

@@ -22,6 +22,7 @@ export const postings = {
     types: json,
     mostBytes: 64 * kb,
   },
+  founding: { path: /^\/found\/[^/]+\/submit$/, types: json, mostBytes: 16 * kb },
   packages: {
     path: /^\/api\/packages$/,
     types: [

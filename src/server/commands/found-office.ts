@@ -1,0 +1,63 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import { hash } from '@node-rs/argon2';
+import * as v from 'valibot';
+import { settingsSchema } from '@/core/codes/settings/settings';
+import { startingSettings } from '@/core';
+import { describeFault, faultsOf } from '@/core/vocabulary/fault';
+import { inTransaction } from '../db/connect';
+import { oneFounded, oneFoundingOpen } from '../db/foundings';
+import { sha256 } from '../sha256';
+
+const words = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most));
+
+/** A word of twelve signs or more; which signs is its owner’s own business. */
+export const passwordSchema = v.pipe(
+  v.string(),
+  v.check((word) => word.length >= 12, 'at least 12 characters'),
+  v.maxLength(500),
+);
+
+const foundingSchema = v.object({
+  office: words(200),
+  timeZone: settingsSchema.entries.timeZone,
+  lengths: settingsSchema.entries.lengths,
+  name: words(200),
+  email: v.pipe(v.string(), v.trim(), v.rfcEmail('an e-mail address'), v.maxLength(254)),
+  licence: v.pipe(v.string(), v.trim(), v.maxLength(100)),
+  password: passwordSchema,
+});
+
+export type Founded = { ok: true } | { ok: false; faults: string[] };
+
+/** Whether a link to found an office may still be used. */
+export const isFoundingOpen = async (token: string): Promise<boolean> =>
+  isToken(token) && (await inTransaction((tx) => oneFoundingOpen(tx, sha256(token)))).open;
+
+/** Founds the office of a link: its name, its settings, its first member. Undefined: there is no such link, or it was used. */
+export async function foundOffice(token: string, input: unknown): Promise<Founded | undefined> {
+  if (!(await isFoundingOpen(token))) return undefined;
+  const parsed = v.safeParse(foundingSchema, input);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
+  const { office, timeZone, lengths, name, email, licence, password } = parsed.output;
+  const passwordHash = await hash(password);
+  const founded = await inTransaction((tx) =>
+    oneFounded(tx, sha256(token), {
+      organisation: randomUUID(),
+      name: office,
+      settings: { ...startingSettings(office), timeZone, lengths },
+      member: { id: randomUUID(), email, name, licence, passwordHash },
+    }),
+  ).catch((error: { code?: string }) => {
+    if (error.code !== uniqueViolation) throw error;
+    return 'known' as const;
+  });
+  if (founded === 'known')
+    return { ok: false, faults: ['Somebody signs in with this e-mail address already.'] };
+  return founded.founded ? { ok: true } : undefined;
+}
+
+/** PostgreSQL’s code: a row with this key is there. */
+const uniqueViolation = '23505';
+
+const isToken = (text: string) => /^[A-Za-z0-9_-]{43}$/.test(text);
