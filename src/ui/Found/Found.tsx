@@ -61,7 +61,8 @@ export function Found({ token }: { token: string }) {
       ) : (
         <form className="grid gap-4" onSubmit={found}>
           <p className="text-ink2">
-            This link works once. All of it but the office’s name can be changed later.
+            This link works once. Settings can be changed later; the name of the office and of
+            whoever signs stand under every report.
           </p>
           <Field label="Name of the office" fault={fault('office')} {...register('office')} />
           <div className="grid gap-4 sm:grid-cols-2">
