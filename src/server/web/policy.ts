@@ -16,7 +16,7 @@ export function headersOf({ path, nonce, secure }: PolicyOf): Record<string, str
     'cross-origin-opener-policy': 'same-origin',
     'cross-origin-resource-policy': 'same-origin',
     'permissions-policy': permissions,
-    ...(secure && { 'strict-transport-security': 'max-age=63072000; includeSubDomains' }),
+    ...(secure && { 'strict-transport-security': 'max-age=63072000' }),
     ...(path.startsWith('/_next/') || path === '/icon.svg'
       ? {}
       : {
