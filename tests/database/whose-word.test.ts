@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import fc from 'fast-check';
 import yazl from 'yazl';
 import type { Entry } from '@/core/record/entries/entry';
+import type { Carried } from '@/core/record/package/carried';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import { Logbook, parsePackage } from '@/core';
 import type { InspectionPackage } from '@/core';
@@ -115,6 +116,30 @@ describe('what a package says of who wrote it', () => {
       'Member 00',
       expect.stringMatching(/^Member 10 of Office 1/),
     ]);
+  });
+
+  test('with names without end, after more hands than are remembered, it is read, and so is the inspection', async () => {
+    const inspection = `hops-${randomUUID()}`;
+    const mine = siteEntry(ours.members[0]!.id);
+    await deliver(ours, inspection, [mine]);
+    await deliver(theirs, inspection, [siteEntry(theirs.members[0]!.id, { counter: 2 })]);
+    const hop = (left: number): Carried => ({
+      package: String(left).repeat(64),
+      office: 'Elsewhere',
+      by: { id: 'x', name: 'X' },
+      at: '2026-05-01T10:00:00Z',
+      authors: [{ id: ours.members[0]!.id, name: 'Nobody', licence: '' }],
+      // It claims an entry a member of this office delivered himself.
+      entries: [mine.id],
+      before: left > 0 ? [hop(left - 1)] : [],
+    });
+    const zip = await packed(inspection, (document) => {
+      document.carried = [hop(6)];
+      document.authors[0]!.name = 'x'.repeat(5000);
+    });
+    expect(await importPackage(ours.session(), zip)).toMatchObject({ ok: true, added: 1 });
+    expect((await namesIn(ours, inspection))[mine.id]).toBe('Member 00');
+    expect(await exportPackage(ours.session(), inspection)).toBeDefined();
   });
 
   test('an inspection of this office is not added to under a member’s name; nothing of the package is written', async () => {

@@ -210,7 +210,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     expect(there.replaceAll(office, ines.name)).toBe(report);
     const after = await reportData();
     const [author] = after.authors;
-    expect(author).toMatchObject({ name: office, id: expect.stringMatching(/^[0-9a-f]{12}:/) });
+    expect(author).toMatchObject({ name: office, id: expect.stringMatching(/^[0-9a-f]{24}:/) });
     const text = JSON.stringify(after)
       .replaceAll(author!.id, ines.id)
       .replaceAll(office, ines.name);

@@ -1,5 +1,7 @@
 import 'server-only';
+import type { Bounds } from '@/core/vocabulary/bounded';
 import { troubleIn } from '@/core/vocabulary/bounded';
+import { capital } from '@/core/vocabulary/phrases';
 import type { Session } from '@/server/session';
 import type { Posting } from '@/server/web/posting';
 import { postings } from '@/server/web/posting';
@@ -33,16 +35,23 @@ export async function readJson(
 ): Promise<Read<unknown>> {
   const read = await readBytes(request, posting);
   if ('answer' in read) return read;
+  const parsed = parseBody(read.body, bounded ? bounds : undefined);
+  return 'answer' in parsed ? parsed : { session: read.session, body: parsed.body };
+}
+
+/** The JSON of a body within bounds, or the answer to give instead. */
+export function parseBody(
+  bytes: Buffer,
+  within: Bounds | undefined,
+): { body: unknown } | { answer: Response } {
   let body: unknown;
   try {
-    body = JSON.parse(read.body.toString('utf8'));
+    body = JSON.parse(bytes.toString('utf8'));
   } catch (error) {
     return { answer: faults(400, `This is not JSON: ${(error as Error).message.slice(0, 200)}`) };
   }
-  const trouble = bounded ? troubleIn(body, bounds) : undefined;
-  return trouble
-    ? { answer: faults(400, `${trouble.charAt(0).toUpperCase()}${trouble.slice(1)}.`) }
-    : { session: read.session, body };
+  const trouble = within && troubleIn(body, within);
+  return trouble ? { answer: faults(400, `${capital(trouble)}.`) } : { body };
 }
 
 /** What is wrong, as a list, and as one sentence for those who read that. */

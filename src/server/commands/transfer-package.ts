@@ -8,6 +8,7 @@ import { insertCarried, manyCarried } from '../db/carried';
 import { manyInsertedEntries, manySameEntries } from '../db/entries';
 import { manyMembers } from '../db/members';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
+import { rememberedAs } from '@/core/record/package/carried';
 import { picturesNamed } from '@/core/record/package/pictures-named';
 import { insertPicture } from '../db/pictures';
 import type { ReadPackage } from '../package-file';
@@ -105,13 +106,14 @@ async function bring(
       expected: 'nobody of this office, or an entry its author delivered here',
       got: forged.author,
     });
-  await insertCarried(tx, session.organisation, inspection.id, {
+  const remembered = rememberedAs({
     package: digest,
-    office: settings.organisation.slice(0, 200),
+    office: settings.organisation,
     by: { id: session.member, name: session.name },
     authors,
     before: carried,
   });
+  await insertCarried(tx, session.organisation, inspection.id, remembered);
   const added = await manyInsertedEntries(tx, session.organisation, inspection.id, fresh, digest);
   const ids = new Set(added.map(({ id }) => id));
   const taken = fresh.find(({ id }) => !ids.has(id));

@@ -11,7 +11,7 @@ export interface Posting {
 const kb = 1024;
 const mb = 1024 * kb;
 const json = ['application/json'];
-const form = ['application/x-www-form-urlencoded', 'multipart/form-data'];
+const form = ['application/x-www-form-urlencoded'];
 
 /** Every path that takes anything. Whatever is posted elsewhere is refused. */
 export const postings = {

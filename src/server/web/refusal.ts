@@ -60,7 +60,7 @@ function refusalOfPost(asked: Asked, path: string): Refusal | undefined {
 
 export const tooLarge = (mostBytes: number): Refusal => ({
   status: 413,
-  says: `package: expected at most ${sizeWords(mostBytes)}, got more`.replace(/^package: e/, 'E'),
+  says: `Expected at most ${sizeWords(mostBytes)}, got more.`,
 });
 
 const sizeWords = (bytes: number): string =>

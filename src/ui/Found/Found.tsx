@@ -8,6 +8,7 @@ import * as v from 'valibot';
 import { postJson } from '@/client/http';
 import { Brand } from '../primitives/Brand';
 import { useAwake } from '../primitives/use-awake';
+import { timeZones } from '../primitives/time-zones';
 
 const foundSchema = v.object({
   office: v.pipe(v.string(), v.trim(), v.minLength(1, 'Name the office.')),
@@ -18,8 +19,6 @@ const foundSchema = v.object({
   licence: v.pipe(v.string(), v.trim()),
   password: v.pipe(v.string(), v.minLength(12, 'At least 12 characters.')),
 });
-
-const zones = ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
 
 /** The first start: an office, and whoever opens it. */
 export function Found({ token }: { token: string }) {
@@ -69,7 +68,7 @@ export function Found({ token }: { token: string }) {
             <label className="grid content-start gap-1 font-semibold">
               Time zone
               <select className="field font-normal" {...register('timeZone')}>
-                {zones.map((zone) => (
+                {timeZones.map((zone) => (
                   <option key={zone} value={zone}>
                     {zone.replaceAll('_', ' ')}
                   </option>

@@ -8,6 +8,7 @@ import { settingsDifferences } from '@/core/show/report/settings-differences';
 import type { School } from '@/core/codes/settings/settings';
 import { schools, schoolWords, settingsSchema } from '@/core/codes/settings/settings';
 import { amendments } from '@/core/codes/yardstick';
+import { timeZones } from '../primitives/time-zones';
 import type { LibraryTab } from './tab';
 
 const schoolSays: Record<School, string> = {
@@ -43,8 +44,6 @@ const ofOffice = ({
   adoptionYears,
   timeZone,
 });
-
-const zones = ['UTC', ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== 'UTC')];
 
 /** What this office sets for inspections begun from now on. The matrix is not among it. */
 export function Office({ settings, save }: LibraryTab) {
@@ -125,7 +124,7 @@ export function Office({ settings, save }: LibraryTab) {
         <span className="text-heading font-bold">Time zone of the office</span>
         <span className="text-ink2">A report is issued on the day it is here.</span>
         <select className="field" {...register('timeZone')}>
-          {zones.map((zone) => (
+          {timeZones.map((zone) => (
             <option key={zone} value={zone}>
               {zone.replaceAll('_', ' ')}
             </option>

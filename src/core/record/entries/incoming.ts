@@ -4,8 +4,8 @@ import type { Parsed } from '../../vocabulary/fault';
 import type { Entry } from './entry';
 import { parseEntry } from './versions';
 
-/** Of one new entry: deeper or longer is no fact of a panel. */
-export const entryBounds = { depth: 8, nodes: 4000, text: 20_000 };
+/** Of one new entry: deeper or longer is no fact of a panel; a chosen plan with all its steps is the longest. */
+export const entryBounds = { depth: 10, nodes: 50_000, text: 20_000 };
 
 /**
  * Reads an entry somebody delivers now. Tighter than what was stored or packed before, which goes on

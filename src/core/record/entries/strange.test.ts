@@ -75,7 +75,7 @@ describe('a new entry', () => {
       { at: '2026-02-30T09:00:00+00:00' },
       /at: expected a day and time that exist/,
     ],
-    ['with nine levels', { facts: { name: [[[[[[[1]]]]]]] } }, /at most 8 levels/],
+    ['with eleven levels', { facts: { name: [[[[[[[[[1]]]]]]]]] } }, /at most 10 levels/],
     ['with a text of a book', { facts: { name: 'x'.repeat(20_001) } }, /at most 20000 characters/],
     ['with a NUL', { facts: { name: '\0' } }, /NUL/],
   ])('%s', (_, over, fault) => {

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import * as v from 'valibot';
 import type { Entry } from '../entries/entry';
 import type { Carried } from './carried';
-import { broughtWith, carriedSchema, readAs } from './carried';
+import { broughtWith, carriedOneSchema, carriedSchema, readAs, rememberedAs } from './carried';
 
 const entry = (id: string, author: string): Entry => ({
   v: 1,
@@ -57,6 +57,30 @@ describe('whose word', () => {
       'Ines by b of Office b',
     ]);
     expect(broughtWith([through], 'e1')?.office).toBe('Office b');
+  });
+
+  test('a package names what it brought, and nothing of this office’s own', () => {
+    const greedy = carried('b', ['e2'], { before: [carried('a', ['e1', 'e2'])] });
+    const { entries, authors } = readAs([entry('e1', 'ines'), entry('e2', 'ines')], own, [greedy]);
+    const nameOf = (at: number) => authors.find(({ id }) => id === entries[at]!.author)?.name;
+    expect([nameOf(0), nameOf(1)]).toEqual(['Ines Marrable', 'Ines by a of Office a']);
+  });
+
+  test('whatever a package says of itself, it is remembered so that it is read again', () => {
+    const deep = (hops: number): Carried =>
+      carried('a', ['e1'], { before: hops > 0 ? [deep(hops - 1)] : [] });
+    const {
+      entries: _,
+      at: __,
+      ...brought
+    } = carried('b', ['e1'], {
+      office: 'x'.repeat(900),
+      authors: [{ id: 'ines', name: 'x'.repeat(900), licence: 'x'.repeat(900) }],
+      before: [deep(6)],
+    });
+    const again = { ...rememberedAs(brought), entries: ['e1'], at: '2026-05-01T10:00:00Z' };
+    expect(v.is(carriedOneSchema, again)).toBe(true);
+    expect(v.is(carriedSchema, [again])).toBe(true);
   });
 
   test('where nothing is recorded everything is as it was', () => {

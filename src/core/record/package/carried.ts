@@ -56,6 +56,29 @@ export const carriedOneSchema = carriedSchemaOf(mostHops);
 /** The part `carried` of a package; null where it was not recorded, as before version 3. */
 export const carriedSchema = v.nullable(v.array(carriedOneSchema));
 
+/** Figures of a digest that tell packages apart. */
+const keyLength = 24;
+
+/** What a package itself says came in others, as far back as is kept; further back it is not recorded. */
+const cutOff = (carried: readonly Carried[] | null, hops: number): Carried[] | null =>
+  hops === 0
+    ? null
+    : (carried?.map((one) => ({ ...one, before: cutOff(one.before, hops - 1) })) ?? null);
+
+/** A package as it is remembered here: names no longer than any, hops no further back than is read again. */
+export const rememberedAs = (
+  brought: Omit<Carried, 'entries' | 'at'>,
+): Omit<Carried, 'entries' | 'at'> => ({
+  ...brought,
+  office: brought.office.slice(0, 200),
+  authors: brought.authors.map(({ id: own, name, licence }) => ({
+    id: own,
+    name: name.slice(0, 200),
+    licence: licence.slice(0, 200),
+  })),
+  before: cutOff(brought.before, mostHops),
+});
+
 /** Entries as they are read, with everybody under a name of his own. */
 export interface ReadAs {
   entries: Entry[];
@@ -96,11 +119,20 @@ function writersIn(
   named: Map<string, Writer>,
   writers: Map<string, string>,
 ): void {
-  const key = within === '' ? digest.slice(0, 12) : `${within}.${digest.slice(0, 12)}`;
-  for (const { id: own, name, licence } of authors)
-    named.set(`${key}:${own}`, { id: `${key}:${own}`, name: `${name} of ${office}`, licence });
+  const own = digest.slice(0, keyLength);
+  const key = within === '' ? own : `${within}.${own}`;
+  for (const { id: wrote, name, licence } of authors)
+    named.set(`${key}:${wrote}`, { id: `${key}:${wrote}`, name: `${name} of ${office}`, licence });
   for (const entry of entries) writers.set(entry, key);
-  for (const one of before ?? []) writersIn(one, key, named, writers);
+  // A package speaks of what it brought, and of nothing else: whatever else it names is not its to name.
+  const brought = new Set(entries);
+  for (const one of before ?? [])
+    writersIn(
+      { ...one, entries: one.entries.filter((entry) => brought.has(entry)) },
+      key,
+      named,
+      writers,
+    );
 }
 
 /** Which package brought an entry here, if any did. */

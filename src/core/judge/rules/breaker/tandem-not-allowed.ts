@@ -40,7 +40,7 @@ export const tandemNotAllowed = defineRule<TandemPlace>({
     pair: {
       short: 'Tandem of {ratings} A; label lists {listed}',
       seen: 'The tandem at position {label} is of {ratings} A; the label lists {listed}.',
-      why: 'The maker did not test a tandem of {ratings} A at position {label}.',
+      why: 'The label lists what was tested for this panel; a tandem of {ratings} A, as at position {label}, is not among it.',
       ask: 'Breakers the label lists, each fitting its wire.',
     },
     house: {
