@@ -27,6 +27,7 @@ export type Packed = Pick<InspectionPackage, 'settings' | 'authors' | 'entries' 
 export function packageOf(
   stored: Packed,
   title: string,
+  now = new Date(),
   issued: IssuedSeal | null = null,
 ): InspectionPackage {
   const { settings, authors, entries, carried } = stored;
@@ -34,7 +35,7 @@ export function packageOf(
     format: packageFormat,
     version: packageVersion,
     inspection: { id: stored.id, title },
-    asOf: asOfDay(entries) ?? null,
+    asOf: asOfDay(entries, now) ?? null,
     settings,
     authors: [...authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
     yardstick: { id: settings.yardstick, digest: yardstickDigest(settings) },

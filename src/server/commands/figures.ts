@@ -29,7 +29,7 @@ export function figuresOf(entries: readonly Entry[], settings: Settings): Figure
   const assessment = assess(entries, settings);
   const { site, findings, visit } = assessment;
   const { reader } = site;
-  const asOf = asOfDay(entries);
+  const asOf = asOfDay(entries, new Date());
   const due = findings
     .flatMap((finding) => dueOn(finding, settings, asOf) ?? [])
     .reduce<string | null>((a, b) => (a === null || b < a ? b : a), null);

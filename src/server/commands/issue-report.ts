@@ -82,7 +82,7 @@ export async function issueReport(
       return { ok: false, faults: ['A closing report needs an issued report to close.'] };
     const composed = composeReport(assessment, {
       inspection,
-      asOf: asOfDay(read.entries),
+      asOf: asOfDay(read.entries, now),
       authors: read.authors,
     });
     const closed: ReportData = closes
@@ -115,7 +115,7 @@ export async function issueReport(
       }),
     };
     const sealed = canonicalJson(
-      packageOf(stored, assessment.site.name, {
+      packageOf(stored, assessment.site.name, now, {
         number,
         revision,
         kind,

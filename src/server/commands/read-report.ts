@@ -62,6 +62,10 @@ export function draftOf(
 export function reportOf(stored: Recorded): Report {
   const { id, settings, entries, authors } = asRead(stored);
   const assessment = assess(entries, settings);
-  const report = composeReport(assessment, { inspection: id, asOf: asOfDay(entries), authors });
+  const report = composeReport(assessment, {
+    inspection: id,
+    asOf: asOfDay(entries, new Date()),
+    authors,
+  });
   return { report, assessment, entries: entries.length };
 }

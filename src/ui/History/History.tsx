@@ -100,7 +100,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
   const [first] = action.items;
   const { author, at, id } = first!.entry;
   const brought = broughtWith(carried, id);
-  const strange = strangeWords(first!.entry);
+  const strange = strangeWords(first!.entry, new Date().toISOString());
   return (
     <li className="border-hair grid grid-cols-[8.5rem_1fr_auto] gap-3 border-b py-1.5">
       <span className="text-ink2">

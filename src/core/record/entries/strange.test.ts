@@ -63,6 +63,9 @@ describe('an entry nobody can believe the counter or the clock of', () => {
     const wrong = entry(2, '9999-12-31T00:00:00+00:00');
     expect(asOfDay([entry(1), wrong])).toBe('2026-04-14');
     expect(asOfDay([wrong])).toBe('9999-12-31');
+    // Nobody speaks as of a day to come.
+    const ahead = entry(3, '2041-01-01T09:00:00+00:00');
+    expect(asOfDay([entry(1), ahead], new Date('2026-04-15T00:00:00Z'))).toBe('2026-04-14');
     expect(asOfDay([entry(1, '2026-02-30T09:00:00+00:00')])).toBeUndefined();
   });
 });

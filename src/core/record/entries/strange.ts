@@ -15,7 +15,7 @@ export const isBeyondCount = ({ counter }: Pick<Stamped, 'counter'>): boolean =>
 export const rankOf = (entry: Pick<Stamped, 'counter'>): number =>
   isBeyondCount(entry) ? 0 : entry.counter;
 
-/** A clock in a time no panel is inspected in; or, where it is known when it was received, one ahead of that by more than a day. */
+/** A clock in a time no panel is inspected in; or one ahead, by more than a day, of when it is read or was received. */
 export function isClockStrange({ at }: Pick<Stamped, 'at'>, received?: string): boolean {
   const moment = Date.parse(at);
   if (Number.isNaN(moment)) return true;

@@ -7,10 +7,11 @@ import { isClockStrange } from '../../record/entries/strange';
 /**
  * The day of the last entry as its author's clock showed it, YYYY-MM-DD. The report speaks as of that day.
  * A clock nobody can believe does not count, unless there is no other and it shows a day at all.
+ * @param now nobody speaks as of a day to come: clocks ahead of it by more than a day are not believed
  */
-export function asOfDay(entries: readonly Pick<Entry, 'at'>[]): string | undefined {
+export function asOfDay(entries: readonly Pick<Entry, 'at'>[], now?: Date): string | undefined {
   const dated = entries.filter(({ at }) => isValid(parseISO(at)));
-  const believed = dated.filter((entry) => !isClockStrange(entry));
+  const believed = dated.filter((entry) => !isClockStrange(entry, now?.toISOString()));
   const last = (believed.length > 0 ? believed : dated).reduce<string | undefined>(
     (latest, { at }) => (latest === undefined || Date.parse(at) > Date.parse(latest) ? at : latest),
     undefined,
