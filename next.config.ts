@@ -7,7 +7,11 @@ const config: NextConfig = {
   // Types are a step of their own in bin/test.
   typescript: { ignoreBuildErrors: true },
   agentRules: false,
-  experimental: { agentUpgrade: false },
+  experimental: {
+    agentUpgrade: false,
+    // All pages are loaded before the first is asked for; a server about to be killed need not.
+    preloadEntriesOnStart: process.env.EAST_GATE_PRELOAD !== '0',
+  },
   serverExternalPackages: [
     'pdfkit',
     'pg',

@@ -31,6 +31,7 @@ export async function startServer(
       PORT: String(port),
       EAST_GATE_DEMO: '1',
       NEXT_TELEMETRY_DISABLED: '1',
+      EAST_GATE_PRELOAD: '0',
       NODE_OPTIONS: '',
       ...more,
     },

@@ -11,7 +11,8 @@ import { demoOrganisations } from '@/server/demo/people';
 import type { RunningServer } from '../server';
 import { freePort, signInCookie, startServer } from '../server';
 
-jest.setTimeout(400_000);
+// Fifty starts of a server, each of which a busy machine may take long over.
+jest.setTimeout(900_000);
 
 const [, organisation] = demoOrganisations;
 const [member] = organisation.members;
