@@ -21,6 +21,9 @@ const config: NextConfig = {
     'yauzl',
     'sharp',
     'piscina',
+    'prom-client',
+    'pino',
+    'nodemailer',
   ],
   turbopack: { root: fileURLToPath(new URL('.', import.meta.url)) },
 };

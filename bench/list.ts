@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import pg from 'pg';
 import { closePool, inOrganisation } from '@/server/db/connect';
 import { listInspections } from '@/server/commands/read-inspection';
@@ -14,6 +15,7 @@ const session: Session = {
   member: 'bench',
   name: 'Bench',
   licence: '',
+  may: permissions,
 };
 const owner = new pg.Client({ connectionString: process.env.DATABASE_OWNER_URL });
 await owner.connect();

@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
@@ -27,6 +28,7 @@ const session: Session = {
   member: ines.id,
   name: ines.name,
   licence: ines.licence,
+  may: permissions,
 };
 
 /** A picture as a phone takes it: nothing in it is alike. @param seed tells it from the others */

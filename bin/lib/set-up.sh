@@ -39,9 +39,9 @@ need_modules() {
   printf '%s' "$wanted" > node_modules/.east-gate-lock
 }
 
-# bundle FILE INTO: one program of a TypeScript file; packages stay where they are.
+# bundle FILE INTO [OPTION…]: one program of a TypeScript file; packages stay where they are.
 bundle() {
-  node_modules/.bin/esbuild "$1" --bundle --platform=node --format=esm --packages=external \
+  node_modules/.bin/esbuild "$1" "${@:3}" --bundle --platform=node --format=esm --packages=external \
     --conditions=react-server --outfile="$2" --log-level=warning
 }
 
@@ -53,7 +53,8 @@ need_build() {
   say "building"
   local log; log=$(mktemp)
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
-  bundle src/server/web/serve.ts .next/east-gate/web.mjs
+  # It runs beside the pages, which bring their own rendering: not under the server's condition, though it is one.
+  bundle src/server/web/serve.ts .next/east-gate/web.mjs --alias:server-only=./src/server/web/is-a-server.ts
   bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
   bundle src/server/tools/work.ts .next/east-gate/work.mjs
   bundle src/server/run/supervise.ts .next/east-gate/supervise.mjs

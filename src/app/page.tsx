@@ -25,6 +25,7 @@ export default async function TodayPage({
   return (
     <Today
       session={session}
+      mailbox={process.env.EAST_GATE_DEMO === '1'}
       words={words}
       due={due.map(lineOf)}
       rechecked={{

@@ -1,5 +1,7 @@
 import 'server-only';
 import type { ScopeName } from '@/core/judge/scope/scopes';
+import type { Permission } from '@/core/vocabulary/permission';
+import { permissionWords } from '@/core/vocabulary/permission';
 
 /** Who is asking. Every command but sign-in takes one. */
 export interface Session {
@@ -8,6 +10,26 @@ export interface Session {
   member: string;
   name: string;
   licence: string;
+  /** YYYY-MM-DD of the licence’s last day; undefined: not said. */
+  licenceExpires?: string;
+  /** What he may do beside reading. */
+  may: readonly Permission[];
   /** What the licence proposes for a visit. */
   scope?: ScopeName;
+  /** Which of his sessions this is; undefined where no browser asks. */
+  id?: string;
+}
+
+/** Asked for by somebody who may not. */
+export class NotAllowed extends Error {
+  constructor(permission: Permission) {
+    super(
+      `You may not ${permissionWords[permission]} in this office. Whoever manages its people can change that. Nothing was done.`,
+    );
+  }
+}
+
+/** @throws NotAllowed where the session's member may not */
+export function demand({ may }: Pick<Session, 'may'>, permission: Permission): void {
+  if (!may.includes(permission)) throw new NotAllowed(permission);
 }

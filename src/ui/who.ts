@@ -1,3 +1,4 @@
+import type { Permission } from '@/core/vocabulary/permission';
 import type { ScopeName } from '@/core/judge/scope/scopes';
 
 /** Who is signed in, as the interface shows it. */
@@ -6,6 +7,8 @@ export interface Who {
   organisationName: string;
   member: string;
   name: string;
+  /** What he may do beside reading. */
+  may: readonly Permission[];
   /** What the licence of the member proposes for a visit. */
   scope?: ScopeName;
   licence?: string;

@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
@@ -21,12 +22,17 @@ import {
 } from '@/server/commands/pictures';
 import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
+import * as auditQueries from '@/server/db/audit';
 import * as carriedQueries from '@/server/db/carried';
 import * as entryQueries from '@/server/db/entries';
 import * as foundingQueries from '@/server/db/foundings';
 import * as importQueries from '@/server/db/imports';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
+import * as inviteQueries from '@/server/db/invites';
+import * as passkeyQueries from '@/server/db/passkeys';
+import * as peopleQueries from '@/server/db/people';
+import * as resetQueries from '@/server/db/resets';
 import * as pictureQueries from '@/server/db/pictures';
 import * as linkQueries from '@/server/db/links';
 import * as mailboxQueries from '@/server/db/mailbox';
@@ -57,6 +63,7 @@ const session = (who: typeof a): Session => ({
   member: who.member,
   name: who.member,
   licence: '',
+  may: permissions,
 });
 const inspection = `isolated-${mark}`;
 let pictureDigest = '';
@@ -155,11 +162,45 @@ beforeAll(async () => {
       name: a.member,
       bytes: Buffer.from(secretPlace),
     });
+    await inviteQueries.insertInvite(tx, a.id, {
+      id: `invite-${mark}`,
+      tokenHash: Buffer.from(`invite-${mark}`),
+      email: `invited-${mark}@test.example`,
+      may: [],
+      by: a.member,
+    });
+    await passkeyQueries.insertPasskey(tx, a.id, {
+      id: `passkey-${mark}`,
+      member: a.member,
+      publicKey: Buffer.from(mark),
+      counter: 0,
+      transports: [],
+      name: secretPlace,
+    });
+    await passkeyQueries.putChallenge(tx, Buffer.from(`challenge-${mark}`), {
+      organisation: a.id,
+      member: a.member,
+    });
+    await auditQueries.insertAudit(
+      tx,
+      { organisation: a.id, member: a.member },
+      'joined',
+      secretPlace,
+    );
+    await sessionQueries.insertSession(tx, a.id, {
+      member: a.member,
+      tokenHash: Buffer.from(`session-${mark}`),
+      days: 1,
+      device: secretPlace,
+    });
     await mailboxQueries.insertLetter(tx, a.id, {
       id: `l-${mark}`,
       sent_to: 'x',
       subject: 'x',
       body: mark,
+      kind: 'report',
+      html: '',
+      state: 'kept',
     });
   });
   pictureBytes = await plainPicture(1200, 900).jpeg().toBuffer();
@@ -315,15 +356,25 @@ describe('row security', () => {
       return rows.map((row) => row.name);
     });
     expect(names).toEqual([
+      'accept_invite',
+      'begin_reset',
       'count_sign_in_attempt',
+      'drop_what_expired',
       'end_session',
+      'find_invite',
       'find_link',
       'find_member_for_sign_in',
+      'find_passkey',
+      'find_reset',
       'find_session',
       'forget_sign_in_attempts',
       'found_office',
       'is_founding_open',
       'is_known_device',
+      'newest_migration',
+      'put_challenge',
+      'take_challenge',
+      'use_reset',
     ]);
   });
 });
@@ -468,7 +519,81 @@ describe('every query', () => {
         sent_to: 'x',
         subject: 'x',
         body: 'x',
+        kind: 'report',
+        html: '',
+        state: 'kept',
       }),
+    maybeOneLetterLocked: (tx) => mailboxQueries.maybeOneLetterLocked(tx, `l-${mark}`),
+    manyLetterBecame: (tx) =>
+      mailboxQueries.manyLetterBecame(tx, `l-${mark}`, { state: 'sent', attempts: 1, fault: '' }),
+    manyPeople: (tx) =>
+      peopleQueries.manyPeople(tx).then((rows) => rows.filter((row) => row.id === a.member)),
+    manyPeopleLocked: (tx) =>
+      peopleQueries.manyPeopleLocked(tx).then((rows) => rows.filter((row) => row.id === a.member)),
+    maybeOnePerson: (tx) => peopleQueries.maybeOnePerson(tx, a.member),
+    maybeUpdatePerson: (tx) => peopleQueries.maybeUpdatePerson(tx, a.member, { may: [] }),
+    maybeUpdatePassword: (tx) => peopleQueries.maybeUpdatePassword(tx, a.member, 'x'),
+    manyHandedOver: (tx) => peopleQueries.manyHandedOver(tx, a.member, b.member),
+    insertInvite: (tx) =>
+      inviteQueries.insertInvite(tx, a.id, {
+        id: 'smuggled',
+        tokenHash: nothing,
+        email: 'x@test.example',
+        may: [],
+        by: a.member,
+      }),
+    manyOpenInvites: (tx) => inviteQueries.manyOpenInvites(tx),
+    maybeRevokeInvite: (tx) => inviteQueries.maybeRevokeInvite(tx, `invite-${mark}`),
+    maybeOneInvite: (tx) => inviteQueries.maybeOneInvite(tx, nothing),
+    oneInviteAccepted: (tx) =>
+      inviteQueries
+        .oneInviteAccepted(tx, nothing, {
+          id: 'x',
+          name: 'x',
+          licence: '',
+          licenceExpires: null,
+          passwordHash: 'x',
+        })
+        .then(({ joined }) => (joined ? [joined] : [])),
+    maybeOneResetBegun: (tx) =>
+      resetQueries.maybeOneResetBegun(tx, `nobody-${mark}@test.example`, nothing),
+    insertReset: (tx) =>
+      resetQueries.insertReset(tx, a.id, { tokenHash: nothing, member: a.member, by: a.member }),
+    maybeOneReset: (tx) => resetQueries.maybeOneReset(tx, nothing),
+    oneResetUsed: (tx) =>
+      resetQueries.oneResetUsed(tx, nothing, 'x').then(({ used }) => (used ? [used] : [])),
+    manyPasskeysOf: (tx) => passkeyQueries.manyPasskeysOf(tx, a.member),
+    insertPasskey: (tx) =>
+      passkeyQueries.insertPasskey(tx, a.id, {
+        id: 'smuggled',
+        member: a.member,
+        publicKey: nothing,
+        counter: 0,
+        transports: [],
+        name: 'x',
+      }),
+    deletePasskey: (tx) => passkeyQueries.deletePasskey(tx, a.member, `passkey-${mark}`),
+    manyPasskeyUsed: (tx) => passkeyQueries.manyPasskeyUsed(tx, `passkey-${mark}`, 1),
+    maybeOnePasskey: (tx) => passkeyQueries.maybeOnePasskey(tx, `nobody-${mark}`),
+    putChallenge: (tx) =>
+      passkeyQueries.putChallenge(tx, Buffer.from(randomUUID()), undefined).then(() => []),
+    oneChallengeTaken: (tx) =>
+      passkeyQueries
+        .oneChallengeTaken(tx, Buffer.from(`challenge-${mark}`), {
+          organisation: b.id,
+          member: b.member,
+        })
+        .then(({ taken }) => (taken ? [taken] : [])),
+    insertAudit: (tx) =>
+      auditQueries.insertAudit(tx, { organisation: a.id, member: a.member }, 'joined'),
+    manyAudit: (tx) =>
+      auditQueries
+        .manyAudit(tx, null, 1000)
+        .then((rows) => rows.filter((row) => row.member_id === a.member)),
+    manySessionsOf: (tx) => sessionQueries.manySessionsOf(tx, a.member),
+    deleteSession: (tx) => sessionQueries.deleteSession(tx, a.member, 'x'),
+    deleteSessionsOf: (tx) => sessionQueries.deleteSessionsOf(tx, a.member, null),
+    oneDropOfExpired: (tx) => sessionQueries.oneDropOfExpired(tx).then(() => []),
     manyLetters: (tx) =>
       mailboxQueries.manyLetters(tx).then((rows) => rows.filter((row) => row.body.includes(mark))),
     maybeOneToRecheck: (tx) => recheckQueries.maybeOneToRecheck(tx, new Date()),
@@ -501,8 +626,14 @@ describe('every query', () => {
       memberQueries
         .oneKnownDevice(tx, a.email, nothing)
         .then(({ known }) => (known ? [known] : [])),
-    insertSession: (tx) => sessionQueries.insertSession(tx, a.id, a.member, nothing, 1),
-    maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing),
+    insertSession: (tx) =>
+      sessionQueries.insertSession(tx, a.id, {
+        member: a.member,
+        tokenHash: nothing,
+        days: 1,
+        device: '',
+      }),
+    maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing, 1),
     endSession: (tx) => sessionQueries.endSession(tx, nothing).then(() => []),
     forgetSignInAttempts: (tx) => memberQueries.forgetSignInAttempts(tx, 'nobody').then(() => []),
     oneSignInAttemptCount: (tx) =>
@@ -539,6 +670,12 @@ describe('every query', () => {
     ...recheckQueries,
     ...importQueries,
     ...foundingQueries,
+    ...peopleQueries,
+    ...inviteQueries,
+    ...resetQueries,
+    ...passkeyQueries,
+    insertAudit: auditQueries.insertAudit,
+    manyAudit: auditQueries.manyAudit,
   };
 
   test('is asked here', () =>
@@ -601,21 +738,36 @@ describe('every route of the build', () => {
   test('is known to this test', () => {
     expect([...new Set(routes)].sort()).toEqual([
       '/',
+      '/account',
+      '/api/account/passkeys',
+      '/api/account/passkeys/options',
+      '/api/account/passkeys/remove',
+      '/api/account/password',
+      '/api/account/profile',
+      '/api/account/sessions',
       '/api/entries',
       '/api/instruments',
+      '/api/letters/again',
+      '/api/letters/trial',
       '/api/links',
       '/api/links/revoke',
       '/api/packages',
       '/api/packages/[id]',
+      '/api/people/change',
+      '/api/people/deactivate',
+      '/api/people/invite',
+      '/api/people/reactivate',
+      '/api/people/reset',
+      '/api/people/revoke',
       '/api/pictures',
       '/api/reports',
       '/api/reports/verify',
       '/api/settings',
       // The solver's program: the same for everybody, nothing of anybody.
       '/api/solver',
-      // Of whoever works on the drawing: nothing is there in what is built.
       '/found/[token]',
       '/found/[token]/submit',
+      // Of whoever works on the drawing: nothing is there in what is built.
       '/gallery',
       '/icon.svg',
       '/inspections/[id]/circuits',
@@ -639,15 +791,27 @@ describe('every route of the build', () => {
       '/issued/[report]/data/[file]',
       '/issued/[report]/package.zip',
       '/issued/[report]/report.pdf',
+      '/join/[token]',
+      '/join/[token]/submit',
       '/library',
       '/mailbox',
+      '/office',
+      '/office/deeds',
+      '/office/letters',
+      '/office/people',
       '/pictures/[digest]',
       '/r/[token]',
       '/r/[token]/acknowledge',
       '/r/[token]/data/[file]',
       '/r/[token]/pictures/[digest]',
       '/r/[token]/report.pdf',
+      '/reset',
+      '/reset/[token]',
+      '/reset/[token]/submit',
+      '/reset/submit',
       '/sign-in',
+      '/sign-in/passkey',
+      '/sign-in/passkey/options',
       '/sign-in/submit',
       '/sign-out',
     ]);
@@ -698,6 +862,25 @@ describe('every route of the build', () => {
       '/api/reports/verify',
       `/r/${'g'.repeat(43)}/acknowledge`,
       '/api/settings',
+      '/api/account/passkeys',
+      '/api/account/passkeys/options',
+      '/api/account/passkeys/remove',
+      '/api/account/password',
+      '/api/account/profile',
+      '/api/account/sessions',
+      '/api/letters/again',
+      '/api/letters/trial',
+      '/api/people/change',
+      '/api/people/deactivate',
+      '/api/people/invite',
+      '/api/people/reactivate',
+      '/api/people/reset',
+      '/api/people/revoke',
+      `/join/${'g'.repeat(43)}/submit`,
+      '/reset/submit',
+      `/reset/${'g'.repeat(43)}/submit`,
+      '/sign-in/passkey',
+      '/sign-in/passkey/options',
       `/found/${'g'.repeat(43)}/submit`,
       '/sign-in/submit',
       '/sign-out',

@@ -1,3 +1,5 @@
+import { listLetters } from '@/server/commands/letters';
+import { permissions } from '@/core/vocabulary/permission';
 import { execFile } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -15,14 +17,7 @@ import { canonicalJson } from '@/core/vocabulary/canonical';
 import { Logbook, startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport, listIssued, readIssued, sealedZip } from '@/server/commands/issue-report';
-import {
-  acknowledge,
-  listLetters,
-  listLinks,
-  openLink,
-  revokeLink,
-  sendReport,
-} from '@/server/commands/links';
+import { acknowledge, listLinks, openLink, revokeLink, sendReport } from '@/server/commands/links';
 import { listDue, listInspections } from '@/server/commands/read-inspection';
 import { importPackage } from '@/server/commands/transfer-package';
 import { readInspection } from '@/server/commands/read-inspection';
@@ -42,6 +37,7 @@ const session = (at: number): Session => ({
   member: people[at]!.member,
   name: 'Ines Marrable',
   licence: 'ML-77',
+  may: permissions,
 });
 const mine = session(0);
 const inspection = `issue-${mark}`;
@@ -120,6 +116,8 @@ async function storedPhoto(): Promise<{ digest: string; bytes: Buffer }> {
 let entries: Entry[];
 let photo: { digest: string; bytes: Buffer };
 beforeAll(async () => {
+  // What letters say is shown in the demo alone.
+  process.env.EAST_GATE_DEMO = '1';
   const passwordHash = await hash('a-long-password');
   await seedOrganisations(
     process.env.DATABASE_OWNER_URL!,

@@ -109,7 +109,7 @@ async function deliverAndDie(
 }
 
 async function blockedInsert(): Promise<void> {
-  for (let attempt = 0; attempt < 400; attempt += 1) {
+  for (let attempt = 0; attempt < 6000; attempt += 1) {
     const { rows } = await owner.query(
       `select 1 from pg_locks where not granted and relation = 'entries'::regclass`,
     );

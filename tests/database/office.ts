@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import type { Entry } from '@/core/record/entries/entry';
@@ -42,6 +43,7 @@ export async function seedOffices(count: number, members = 2): Promise<TestOffic
       member: people[at]!.id,
       name: people[at]!.name,
       licence: people[at]!.licence,
+      may: permissions,
     }),
   }));
 }

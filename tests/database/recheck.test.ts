@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
@@ -23,6 +24,7 @@ const [mine, others] = people.map(({ id, member }, at): Session => ({
   member,
   name: 'Ines Marrable',
   licence: '',
+  may: permissions,
 })) as [Session, Session];
 const inspection = `recheck-${mark}`;
 const asOwner = async (text: string, values: unknown[]): Promise<void> => {

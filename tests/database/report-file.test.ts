@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
@@ -24,6 +25,7 @@ const session: Session = {
   member: `m-${mark}`,
   name: 'Ines Marrable',
   licence: '',
+  may: permissions,
 };
 const inspection = `files-${mark}`;
 const ask = (audience: 'client' | 'electrician' | 'record' = 'client') =>

@@ -1,3 +1,4 @@
+import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
@@ -24,6 +25,7 @@ const session: Session = {
   member,
   name: 'Ines Marrable',
   licence: 'ML-77',
+  may: permissions,
 };
 
 beforeAll(async () => {
@@ -50,7 +52,7 @@ describe('signing in', () => {
   test('the right word opens a session, which names its member and ends when signed out', async () => {
     const signed = await signIn({ email: `  ${email.toUpperCase()} `, password });
     if (signed.outcome !== 'signed-in') throw new Error(signed.outcome);
-    expect(await findSession(signed.token)).toEqual(session);
+    expect(await findSession(signed.token)).toMatchObject(session);
     await signOut(signed.token);
     expect(await findSession(signed.token)).toBeUndefined();
   });

@@ -48,7 +48,10 @@ test('a typical panel: at most 45 taps, 2 fields, 10 scrolls', async ({ page, wo
   await thumb.press(/^Add wire 12 copper/);
   await thumb.press('20 A');
   await thumb.position(3);
-  for (let more = 0; more < 4; more += 1) await thumb.press(/^Same as last: 20 A, 12 Cu/);
+  for (const next of [4, 5, 6, 7]) {
+    await thumb.press(/^Same as last: 20 A, 12 Cu/);
+    await expect(page.getByRole('region', { name: `Position ${next}` })).toBeVisible();
+  }
   await thumb.press(/^Add wire 14 copper/);
   await thumb.press('15 A');
   await thumb.tap(page.getByRole('button', { name: 'Next position' }));
@@ -56,6 +59,9 @@ test('a typical panel: at most 45 taps, 2 fields, 10 scrolls', async ({ page, wo
   for (const number of [13, 15, 17, 19, 21]) {
     if (number === 13) await thumb.position(13);
     await thumb.press(/^Same as last: 15 A, 14 Cu/);
+    await expect(
+      page.getByRole('region', { name: `Position ${number + 2}`, exact: true }),
+    ).toBeVisible();
   }
   // Three blanks.
   await thumb.position(14);

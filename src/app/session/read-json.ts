@@ -39,6 +39,16 @@ export async function readJson(
   return 'answer' in parsed ? parsed : { session: read.session, body: parsed.body };
 }
 
+/** A small JSON sent by whoever is not signed in, or the answer to give instead. */
+export async function readOpenJson(
+  request: Request,
+): Promise<{ body: unknown } | { answer: Response }> {
+  if (!isSameOrigin((name) => request.headers.get(name))) return { answer: crossSite() };
+  const bytes = await readBounded(request, postings.open.mostBytes);
+  if (!bytes) return { answer: faults(413, tooLarge(postings.open.mostBytes).says) };
+  return parseBody(bytes, { depth: 6, nodes: 200, text: 12_000 });
+}
+
 /** The JSON of a body within bounds, or the answer to give instead. */
 export function parseBody(
   bytes: Buffer,

@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, jest, test } from '@jest/globals';
 import { idsFrom } from '@/core';
+import type { Permission } from '@/core/vocabulary/permission';
+import { permissions } from '@/core/vocabulary/permission';
 import { add, observe } from '@/core/fieldwork/recording/draft';
 import { bench, testSettings } from '@/core/testing/bench';
 import { heldOf, openHeld } from '../outbox/held';
@@ -9,7 +11,12 @@ import { LogbookStore } from './store';
 let made = 0;
 
 /** Two tabs of one device may hold one inspection. */
-async function opened(name = `store-${(made += 1)}`, device = 'phone', prefix = 'new-') {
+async function opened(
+  name = `store-${(made += 1)}`,
+  device = 'phone',
+  prefix = 'new-',
+  may: readonly Permission[] = permissions,
+) {
   const db = await openHeld(name);
   const wake = jest.fn();
   const store = new LogbookStore(
@@ -17,6 +24,7 @@ async function opened(name = `store-${(made += 1)}`, device = 'phone', prefix = 
       inspection: 'one',
       organisation: 'org',
       member: 'ines',
+      may,
       device,
       settings: testSettings,
       newId: idsFrom(prefix),
@@ -50,6 +58,25 @@ describe('recording on this device', () => {
     expect(store.snapshot().held.waiting).toBe(1);
     expect(wake).toHaveBeenCalledTimes(1);
     expect(seen).toHaveBeenCalled();
+  });
+
+  test('what the member may not is said, and nothing is held', async () => {
+    const reader = await opened(undefined, 'phone', 'new-', []);
+    await reader.open();
+    expect(await rust(reader.store)).toMatch(/may read in this office, not record/);
+    const assistant = await opened(undefined, 'phone', 'new-', ['record']);
+    await assistant.open();
+    expect(await rust(assistant.store)).toBeUndefined();
+    const overruled = await assistant.store.record(() => [
+      add('ruling', 'r1', null, {
+        finding: 'breaker/double-tap|d1',
+        overruledTo: 'plan',
+        overruleReason: 'x',
+      }),
+    ]);
+    expect(overruled).toMatch(/may not overrule/);
+    expect(assistant.store.snapshot().held.waiting).toBe(1);
+    expect(reader.store.snapshot().held.waiting).toBe(0);
   });
 
   test('actions at once are written one after another, each on what the one before made', async () => {

@@ -9,6 +9,8 @@ import { withMendStep } from '@/core/fieldwork/recording/mend-step';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
 import { redoDraft, undoDraft } from '@/core/fieldwork/recording/undo';
 import type { Settings } from '@/core/codes/settings/settings';
+import { overrulingEntries } from '@/core/record/entries/overruling';
+import type { Permission } from '@/core/vocabulary/permission';
 import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
 import { countHeld, heldOf, hold } from '../outbox/held';
 import type { Connection } from '../outbox/sender';
@@ -31,6 +33,8 @@ export interface LogbookFrame {
   inspection: string;
   organisation: string;
   member: string;
+  /** What the member may do here. */
+  may: readonly Permission[];
   device: string;
   settings: Settings;
   newId(): string;
@@ -124,6 +128,7 @@ export class LogbookStore {
     make: (assessment: Assessment) => readonly Draft[] | { message: string },
   ): Promise<string | undefined> {
     if (!this.db) return 'This device is not ready to hold entries yet.';
+    if (!this.frame.may.includes('record')) return mayNot.record;
     const made = make(this.state.assessment);
     if ('message' in made) return made.message;
     if (made.length === 0) return undefined;
@@ -137,6 +142,8 @@ export class LogbookStore {
       at: frame.now(),
       counter: highestCounter(this.state.entries),
     });
+    if (!this.frame.may.includes('overrule') && overrulingEntries(fresh, standing).size > 0)
+      return mayNot.overrule;
     const ordered = [...this.state.entries, ...fresh].sort(compareEntries);
     const next = follow(ordered, frame.settings, this.followed);
     const [refusal] = refusalsAfter(this.state.assessment.site, next.site, fresh);
@@ -188,5 +195,11 @@ export class LogbookStore {
     for (const listener of this.listeners) listener();
   }
 }
+
+/** Said before anything is written that the server would refuse. */
+const mayNot = {
+  record: 'You may read in this office, not record. Nothing was recorded.',
+  overrule: 'You may not overrule grades in this office. Nothing was recorded.',
+};
 
 const draftsOrNothing = (draft: Draft | undefined) => (draft ? [draft] : []);

@@ -4,6 +4,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { formatISO } from 'date-fns';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Settings } from '@/core/codes/settings/settings';
+import type { Permission } from '@/core/vocabulary/permission';
 import { deviceId } from '../device-id';
 import { openHeld } from '../outbox/held';
 import { sendPictureOverHttp } from '../outbox/pictures';
@@ -15,6 +16,7 @@ interface LogbookProps {
   inspection: string;
   organisation: string;
   member: string;
+  may: readonly Permission[];
   settings: Settings;
   entries: readonly Entry[];
 }
@@ -22,7 +24,14 @@ interface LogbookProps {
 const channelName = 'east-gate-held';
 
 /** One inspection's logbook, its held entries, and the sender that delivers them. */
-export function useLogbook({ inspection, organisation, member, settings, entries }: LogbookProps) {
+export function useLogbook({
+  inspection,
+  organisation,
+  member,
+  may,
+  settings,
+  entries,
+}: LogbookProps) {
   const [store] = useState(
     () =>
       new LogbookStore(
@@ -30,6 +39,7 @@ export function useLogbook({ inspection, organisation, member, settings, entries
           inspection,
           organisation,
           member,
+          may,
           settings,
           device: typeof window === 'undefined' ? 'server' : deviceId(),
           newId: () => crypto.randomUUID(),

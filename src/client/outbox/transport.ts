@@ -34,6 +34,8 @@ export function httpTransport(origin = '', headers: Record<string, string> = {})
       case 409:
         return { kind: 'signed-out' };
       case 400:
+      // He may not record: said, kept here, and not tried for ever.
+      case 403:
       case 413:
         return { kind: 'refused', reason: answer.faults.join(' ') };
       default:

@@ -7,11 +7,19 @@ import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
-import { manyInsertedEntries, manySameEntries, manyVouchedEntries } from '../db/entries';
+import {
+  manyEntries,
+  manyInsertedEntries,
+  manySameEntries,
+  manyVouchedEntries,
+} from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import { heavy } from '../heavy/pool';
+import { overrulingEntries } from '@/core/record/entries/overruling';
+import { permissionWords } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
+import { demand } from '../session';
 import { loadStored, materialise } from './stored-inspection';
 
 /** What became of one delivered entry. */
@@ -30,11 +38,12 @@ const batchSchema = v.object({
 });
 
 /**
- * Stores entries in the order given, each once by its id. Only the malformed and the unauthorised
- * are refused; what is impossible is kept, for the fold to list. The inspection is added by its
+ * Stores entries in the order given, each once by its id. Only the malformed, the unauthorised and what its
+ * member may not are refused; what is impossible is kept, for the fold to list. The inspection is added by its
  * first entries.
  */
 export async function deliverEntries(session: Session, input: unknown): Promise<Delivered> {
+  demand(session, 'record');
   const batch = v.safeParse(batchSchema, input);
   if (!batch.success)
     return { ok: false, fault: faultsOf(batch.issues).map(describeFault).join('; ') };
@@ -44,8 +53,9 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
       ? await heavy(session.organisation, 'parseEntries', entries)
       : entries.map((raw) => parseIncoming(raw));
   const first = new Map<string, Entry>();
-  const read = parsed.map((one, at) => readOne(session, first, one, entries[at]));
+  const readable = parsed.map((one, at) => readOne(session, first, one, entries[at]));
   return inOrganisation(session.organisation, async (tx) => {
+    const read = await allowed(tx, session, inspection, readable);
     // What begins an inspection is an entry of it: none, or none that is taken, begins nothing.
     if (read.some(({ entry }) => entry)) await startInspection(tx, session, inspection);
     const row = await maybeOneInspectionLocked(tx, inspection);
@@ -62,6 +72,27 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     });
     return { ok: true, deliveries };
   });
+}
+
+/** Refuses what overrules a grade where the member may not. */
+async function allowed(
+  tx: Transaction,
+  { may }: Session,
+  inspection: string,
+  read: readonly ReadOne[],
+): Promise<readonly ReadOne[]> {
+  if (may.includes('overrule')) return read;
+  const standing = (await manyEntries(tx, inspection)).map(({ body }) => body as Entry);
+  const overruling = overrulingEntries(
+    read.flatMap(({ entry }) => entry ?? []),
+    standing,
+  );
+  const reason = `its author may not ${permissionWords.overrule} in this office`;
+  return read.map((one) =>
+    one.entry && overruling.has(one.entry.id)
+      ? { refused: { id: one.entry.id, outcome: 'refused', reason } }
+      : one,
+  );
 }
 
 /** Writes what is new and vouches for what a package brought before; gives the ids of all that stand there now as delivered. */

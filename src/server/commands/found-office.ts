@@ -8,23 +8,17 @@ import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inTransaction } from '../db/connect';
 import { oneFounded, oneFoundingOpen } from '../db/foundings';
 import { sha256 } from '../sha256';
-
-const words = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most));
-
-/** A word of twelve signs or more; which signs is its owner’s own business. */
-export const passwordSchema = v.pipe(
-  v.string(),
-  v.check((word) => word.length >= 12, 'at least 12 characters'),
-  v.maxLength(500),
-);
+import { uniqueViolation } from './invite';
+import { emailSchema, licenceSchema, passwordSchema, words } from './person-schema';
+import { isToken } from './token';
 
 const foundingSchema = v.object({
   office: words(200),
   timeZone: settingsSchema.entries.timeZone,
   lengths: settingsSchema.entries.lengths,
   name: words(200),
-  email: v.pipe(v.string(), v.trim(), v.rfcEmail('an e-mail address'), v.maxLength(254)),
-  licence: v.pipe(v.string(), v.trim(), v.maxLength(100)),
+  email: emailSchema,
+  licence: licenceSchema,
   password: passwordSchema,
 });
 
@@ -56,8 +50,3 @@ export async function foundOffice(token: string, input: unknown): Promise<Founde
     return { ok: false, faults: ['Somebody signs in with this e-mail address already.'] };
   return founded.founded ? { ok: true } : undefined;
 }
-
-/** PostgreSQL’s code: a row with this key is there. */
-const uniqueViolation = '23505';
-
-const isToken = (text: string) => /^[A-Za-z0-9_-]{43}$/.test(text);

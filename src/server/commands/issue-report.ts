@@ -7,7 +7,7 @@ import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesNamed } from '@/core/record/package/pictures-named';
-import { asOfDay, dayAt } from '@/core/show/report/dates';
+import { asOfDay, dayAt, dayWords } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
@@ -21,7 +21,9 @@ import { oneOrganisation } from '../db/members';
 import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
 import { packageOf, writePackage } from '../package-file';
+import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
+import { demand } from '../session';
 import { sha256Hex } from '../sha256';
 import { isOwnPassword } from './own-password';
 import { readPictures } from './pictures';
@@ -51,6 +53,7 @@ export async function issueReport(
   input: unknown,
   now: Date,
 ): Promise<Issued | undefined> {
+  demand(session, 'issue');
   const parsed = v.safeParse(issueSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
   const { kind, password, changes } = parsed.output;
@@ -60,6 +63,16 @@ export async function issueReport(
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneInspectionLocked(tx, inspection);
     if (!row) return undefined;
+    const office = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
+    const issuedOn = dayAt(now, office.timeZone);
+    const { licenceExpires } = session;
+    if (licenceExpires !== undefined && licenceExpires < issuedOn)
+      return {
+        ok: false,
+        faults: [
+          `Your licence expired on ${dayWords(licenceExpires)}: nothing is signed with it. Where it was renewed, write its new last day into your account.`,
+        ],
+      };
     const stored = await loadStored(tx, row);
     const read = asRead(stored);
     const assessment = assess(read.entries, read.settings);
@@ -95,8 +108,6 @@ export async function issueReport(
         }
       : composed;
     const id = randomUUID();
-    const office = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
-    const issuedOn = dayAt(now, office.timeZone);
     const number = last?.number ?? (await oneNextNumber(tx, Number(issuedOn.slice(0, 4))));
     const revision = last ? last.revision + 1 : 0;
     const report: ReportData = {
@@ -146,6 +157,7 @@ export async function issueReport(
       entries: stored.entries.length,
     });
     await materialise(tx, session.organisation, stored);
+    await insertAudit(tx, session, 'report-issued', numberWords({ number, revision }));
     return { ok: true as const, id, number, revision, digest };
   });
 }

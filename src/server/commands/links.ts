@@ -12,11 +12,13 @@ import {
   maybeOneLinkByToken,
   maybeRevokeLink,
 } from '../db/links';
-import { insertLetter, manyLetters } from '../db/mailbox';
 import { oneSignInAttemptCount } from '../db/members';
 import { maybeOneIssued } from '../db/reports';
 import { readReportData } from '@/core';
+import { insertAudit } from '../db/audit';
+import { writeLetter } from '../letters/write-letter';
 import type { Session } from '../session';
+import { demand } from '../session';
 import { sha256 } from '../sha256';
 import type { IssuedReport } from './issue-report';
 import { readIssued } from './issue-report';
@@ -35,6 +37,7 @@ export async function sendReport(
   input: unknown,
   origin: string,
 ): Promise<Sent | undefined> {
+  demand(session, 'issue');
   const parsed = v.safeParse(sendSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
   const { report, to, days } = parsed.output;
@@ -53,27 +56,34 @@ export async function sendReport(
       by: session.member,
       days,
     });
-    await insertLetter(tx, session.organisation, {
-      id: randomUUID(),
-      sent_to: to,
+    await writeLetter(tx, session.organisation, 'report', {
+      to,
       subject: `Panel report ${row.number}, ${place}`,
-      body: [
-        `The panel report ${row.number} of ${place} is here: ${url}`,
+      opening: [
+        `The panel report ${row.number} of ${place} is ready for you.`,
         danger
           ? 'Something in it must be made safe today. Please open it now and confirm that you have read it.'
           : 'What to do first stands at its top.',
-        `The link works for ${days} days. ${session.organisationName}, ${session.name}.`,
-      ].join('\n\n'),
+      ],
+      link: { words: 'Open the report', url },
+      closing: [`The link works for ${days} days. ${session.organisationName}, ${session.name}.`],
     });
+    await insertAudit(tx, session, 'link-sent', `${row.number}`);
     return { ok: true as const, url };
   });
 }
 
 export const listLinks = (session: Session, inspection: string) =>
   inOrganisation(session.organisation, (tx) => manyLinksOf(tx, inspection));
-export const listLetters = (session: Session) => inOrganisation(session.organisation, manyLetters);
-export const revokeLink = async (session: Session, id: string): Promise<boolean> =>
-  !!(await inOrganisation(session.organisation, (tx) => maybeRevokeLink(tx, id)));
+/** Ends a link. False: there is none of this name here. */
+export async function revokeLink(session: Session, id: string): Promise<boolean> {
+  demand(session, 'issue');
+  return inOrganisation(session.organisation, async (tx) => {
+    const ended = await maybeRevokeLink(tx, id);
+    if (ended) await insertAudit(tx, session, 'link-ended');
+    return ended !== undefined;
+  });
+}
 
 /** Openings of one link by one address in a quarter of an hour; a page asks for its pictures one by one. */
 const openingsAllowed = 120;

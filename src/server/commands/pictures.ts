@@ -13,6 +13,7 @@ import {
 } from '../db/pictures';
 import { heavy } from '../heavy/pool';
 import type { Session } from '../session';
+import { demand } from '../session';
 import { strayIn } from '../picture-parts';
 import { mostPixels } from './check-picture';
 
@@ -26,6 +27,7 @@ export type Stored = { ok: true; digest: string } | { ok: false; reason: string 
  * data; one that still carries any is refused, so that none is ever kept.
  */
 export async function storePicture(session: Session, bytes: Buffer): Promise<Stored> {
+  demand(session, 'record');
   const checked = await heavy(session.organisation, 'checkPicture', bytes);
   if (!checked.ok) return checked;
   await inOrganisation(session.organisation, (tx) =>

@@ -8,7 +8,9 @@ import { anySettingsSchema } from '@/core';
 import { amendments, yardsticks } from '@/core/codes/yardstick';
 import { inOrganisation } from '../db/connect';
 import { oneOrganisation, updateSettings } from '../db/members';
+import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
+import { demand } from '../session';
 
 export type Saved =
   | { ok: true; settings: Settings; version: number }
@@ -26,6 +28,7 @@ export async function saveSettings(
   input: unknown,
   base?: number,
 ): Promise<Saved> {
+  demand(session, 'library');
   const parsed = v.safeParse(anySettingsSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
   const settings = parsed.output;
@@ -54,6 +57,7 @@ export async function saveSettings(
       organisation: known.organisation,
     };
     const saved = await updateSettings(tx, session.organisation, next, version);
+    if (saved) await insertAudit(tx, session, 'settings-saved', changedParts(known, next));
     if (saved) return { ok: true, settings: next, version: saved.settings_version };
     // Read again: another may have committed between the reading and the writing.
     const now = await oneOrganisation(tx);
@@ -66,3 +70,9 @@ export async function saveSettings(
     };
   });
 }
+
+/** Names of the parts that differ. */
+const changedParts = (before: Settings, after: Settings): string =>
+  (Object.keys(after) as (keyof Settings)[])
+    .filter((part) => canonicalJson(before[part]) !== canonicalJson(after[part]))
+    .join(', ');

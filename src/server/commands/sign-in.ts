@@ -2,6 +2,7 @@ import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import * as v from 'valibot';
+import { insertAudit } from '../db/audit';
 import { inOrganisation, inTransaction } from '../db/connect';
 import {
   forgetSignInAttempts,
@@ -12,8 +13,10 @@ import {
 } from '../db/members';
 import { endSession, insertSession, maybeOneSession } from '../db/sessions';
 import type { ScopeName } from '@/core/judge/scope/scopes';
+import type { Permission } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
+import { isToken } from './token';
 
 /** Attempts within a quarter of an hour before no more are looked at. */
 const allowed = {
@@ -27,7 +30,9 @@ const allowed = {
   device: 10,
 };
 const windowSeconds = 15 * 60;
-export const sessionDays = 30;
+/** A session ends so many days after it was used last; ninety after it was begun. */
+export const idleDays = 14;
+export const sessionDays = 90;
 
 const signInSchema = v.object({
   email: v.pipe(v.string(), v.trim(), v.minLength(3), v.maxLength(254)),
@@ -40,6 +45,8 @@ export interface From {
   address: string;
   /** The token this device was given when somebody signed in on it before. */
   device: string | undefined;
+  /** What the browser calls itself, in short. */
+  words?: string;
 }
 
 export type SignIn =
@@ -71,12 +78,26 @@ export async function signIn(input: unknown, from: From = nowhere): Promise<Sign
   if (!member || !right) return { outcome: 'refused' };
   for (const { key, own } of keys)
     if (own) await inTransaction((tx) => forgetSignInAttempts(tx, key));
+  const { organisation_id: organisation, member_id } = member;
+  return beginSession({ organisation, member: member_id }, from);
+}
+
+/** Opens a session of a member who showed who he is. */
+export async function beginSession(
+  { organisation, member }: { organisation: string; member: string },
+  { device: known, words = '' }: Pick<From, 'device' | 'words'>,
+): Promise<Extract<SignIn, { outcome: 'signed-in' }>> {
   const token = randomBytes(32).toString('base64url');
-  const device = isToken(from.device) ? from.device : randomBytes(32).toString('base64url');
-  const { organisation_id, member_id } = member;
-  await inOrganisation(organisation_id, async (tx) => {
-    await insertSession(tx, organisation_id, member_id, sha256(token), sessionDays);
-    await upsertKnownDevice(tx, organisation_id, member_id, sha256(device));
+  const device = isToken(known) ? known : randomBytes(32).toString('base64url');
+  await inOrganisation(organisation, async (tx) => {
+    await insertSession(tx, organisation, {
+      member,
+      tokenHash: sha256(token),
+      days: idleDays,
+      device: words.slice(0, 100),
+    });
+    await upsertKnownDevice(tx, organisation, member, sha256(device));
+    await insertAudit(tx, { organisation, member }, 'signed-in', words);
   });
   return { outcome: 'signed-in', token, device };
 }
@@ -103,13 +124,10 @@ async function countsOf(email: string, { address, device }: From): Promise<Count
   ];
 }
 
-const isToken = (text: string | undefined): text is string =>
-  text !== undefined && /^[A-Za-z0-9_-]{43}$/.test(text);
-
 /** The session of a cookie's token, or none. */
 export async function findSession(token: string | undefined): Promise<Session | undefined> {
   if (!token || token.length > 100) return undefined;
-  const row = await inTransaction((tx) => maybeOneSession(tx, sha256(token)));
+  const row = await inTransaction((tx) => maybeOneSession(tx, sha256(token), idleDays));
   return (
     row && {
       organisation: row.organisation_id,
@@ -117,6 +135,9 @@ export async function findSession(token: string | undefined): Promise<Session | 
       member: row.member_id,
       name: row.name,
       licence: row.licence,
+      ...(row.licence_expires !== null && { licenceExpires: row.licence_expires }),
+      may: row.may as Permission[],
+      id: row.session_id,
       ...(row.scope !== null && { scope: row.scope as ScopeName }),
     }
   );

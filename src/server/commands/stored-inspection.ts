@@ -17,6 +17,7 @@ import type { IssuedRow } from '../db/reports';
 import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
 import { heavy } from '../heavy/pool';
+import { judgeSeconds } from '../run/metrics';
 import { figuresOf } from './figures';
 
 /** An inspection as stored, its parts parsed. */
@@ -85,10 +86,12 @@ export async function materialise(
   stored: StoredInspection,
 ): Promise<void> {
   const { entries, settings } = stored;
+  const judged = judgeSeconds.startTimer();
   const { returning, words, ...figures } =
     entries.length > fewEntries
       ? await heavy(organisation, 'figures', { entries, settings })
       : figuresOf(entries, settings);
+  judged();
   const [latest] = await manyIssuedOf(tx, stored.id);
   await upsertState(tx, organisation, {
     inspection_id: stored.id,

@@ -1,12 +1,12 @@
 import 'server-only';
 import { assess } from '@/core';
+import type { Entry } from '@/core/record/entries/entry';
 import type { Fault } from '@/core/vocabulary/fault';
 import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { insertCarried, manyCarried } from '../db/carried';
-import { manyInsertedEntries, manySameEntries } from '../db/entries';
-import { manyMembers } from '../db/members';
+import { manyEntries, manyInsertedEntries, manySameEntries } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { rememberedAs } from '@/core/record/package/carried';
 import { picturesNamed } from '@/core/record/package/pictures-named';
@@ -14,7 +14,12 @@ import { insertPicture } from '../db/pictures';
 import type { ReadPackage } from '../package-file';
 import { packageOf, ruleBookDigest, writePackage, yardstickDigest } from '../package-file';
 import { heavy } from '../heavy/pool';
+import { overrulingEntries } from '@/core/record/entries/overruling';
+import { permissionWords } from '@/core/vocabulary/permission';
+import { insertAudit } from '../db/audit';
+import { manyPeople } from '../db/people';
 import type { Session } from '../session';
+import { demand } from '../session';
 import { asBuffer, readPictures } from './pictures';
 import { readInspection } from './read-inspection';
 import { loadStored, materialise } from './stored-inspection';
@@ -44,6 +49,7 @@ export async function importPackage(
   bytes: Buffer,
   read: () => unknown = () => undefined,
 ): Promise<Imported> {
+  demand(session, 'record');
   const sent = await heavy(session.organisation, 'readSent', bytes);
   if (!sent.ok) return sent;
   const { document, digest, pictures } = sent.value;
@@ -69,7 +75,10 @@ export async function importPackage(
           bytes: asBuffer(picture.bytes),
           createdBy: session.member,
         });
-      await materialise(tx, session.organisation, await loadStored(tx, row));
+      const stored = await loadStored(tx, row);
+      await materialise(tx, session.organisation, stored);
+      if (added > 0)
+        await insertAudit(tx, session, 'package-loaded', `${row.id}: ${counted(added, 'entry')}`);
       return {
         ok: true as const,
         inspection: row.id,
@@ -97,14 +106,29 @@ async function bring(
   const fresh = entries.filter(({ id }) => !same.has(id));
   if (fresh.length === 0) return 0;
   const at = (id: string) => entries.findIndex((one) => one.id === id);
-  // An inspection of this office is not added to under the name of one of its members.
-  const members = foreign ? [] : (await manyMembers(tx)).map(({ id }) => id);
+  // An inspection of this office is not added to under the name of one who works here: he delivers himself. What
+  // the device of one who left still held comes in so, as brought by another.
+  const members = foreign
+    ? []
+    : (await manyPeople(tx)).filter((one) => !one.deactivated_at).map(({ id }) => id);
   const forged = fresh.find(({ author }) => members.includes(author));
   if (forged)
     throw refused.with({
       path: `entries.${at(forged.id)}.author`,
       expected: 'nobody of this office, or an entry its author delivered here',
       got: forged.author,
+    });
+  const standing = foreign
+    ? []
+    : (await manyEntries(tx, inspection.id)).map(({ body }) => body as Entry);
+  const overruled =
+    foreign || session.may.includes('overrule') ? undefined : overrulingEntries(fresh, standing);
+  const overruling = fresh.find(({ id }) => overruled?.has(id));
+  if (overruling)
+    throw refused.with({
+      path: `entries.${at(overruling.id)}`,
+      expected: `nothing by which you ${permissionWords.overrule} of this office: you may not`,
+      got: overruling.id,
     });
   const remembered = rememberedAs({
     package: digest,

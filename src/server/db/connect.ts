@@ -44,6 +44,13 @@ function pool(): pg.Pool {
   return globalForPool.eastGatePool;
 }
 
+/** Connections of this process: all, idle, and how many wait for one. */
+export const poolCounts = () => ({
+  all: globalForPool.eastGatePool?.totalCount ?? 0,
+  idle: globalForPool.eastGatePool?.idleCount ?? 0,
+  waited: globalForPool.eastGatePool?.waitingCount ?? 0,
+});
+
 export async function closePool(): Promise<void> {
   await globalForPool.eastGatePool?.end();
   globalForPool.eastGatePool = undefined;
@@ -61,11 +68,15 @@ export function inOrganisation<T>(
 ): Promise<T> {
   return inShare(organisation, () =>
     inTransaction(async (tx) => {
-      await tx.query(`select set_config('east_gate.organisation', $1::text, true)`, [organisation]);
+      await setOrganisation(tx, organisation);
       return work(tx);
     }),
   );
 }
+
+/** From now on the transaction sees this organisation's rows: where it became known within it. */
+export const setOrganisation = (tx: Transaction, organisation: string): Promise<unknown> =>
+  tx.query(`select set_config('east_gate.organisation', $1::text, true)`, [organisation]);
 
 /** Runs work with no organisation set: only the functions of migration 0003 answer. */
 export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {

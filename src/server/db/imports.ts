@@ -37,10 +37,18 @@ export const maybeOneImport = (tx: Transaction, id: string) =>
 
 /** A package to be read, with who sent it; nothing where it was read. */
 export const maybeOneImportBytes = (tx: Transaction, id: string) =>
-  maybeOne<{ bytes: Buffer; member_id: string; member_name: string; organisation: string }>(
+  maybeOne<{
+    bytes: Buffer;
+    member_id: string;
+    member_name: string;
+    may: string[];
+    organisation: string;
+  }>(
     tx,
-    `select i.bytes, i.member_id, i.member_name, o.name as organisation
-     from imports i join organisations o on o.organisation_id = i.organisation_id
+    `select i.bytes, i.member_id, i.member_name, m.may, o.name as organisation
+     from imports i
+     join members m on m.organisation_id = i.organisation_id and m.id = i.member_id
+     join organisations o on o.organisation_id = i.organisation_id
      where i.id = $1::text and i.bytes is not null`,
     [id],
   );

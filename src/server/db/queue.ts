@@ -10,6 +10,14 @@ export const queues = {
   'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
   import: { retryLimit: 3, retryDelay: 1, expireInSeconds: 300, policy: 'standard' },
   recheck: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
+  // Ever less often: ten times are about a day and a half.
+  letter: {
+    retryLimit: 12,
+    retryDelay: 60,
+    retryBackoff: true,
+    expireInSeconds: 120,
+    policy: 'standard',
+  },
 } as const;
 export type QueueName = keyof typeof queues;
 
@@ -29,7 +37,14 @@ export interface ImportJob {
   import: string;
 }
 
+/** A letter waits to be sent. */
+export interface LetterJob {
+  organisation: string;
+  letter: string;
+}
+
 export interface Jobs {
+  letter: LetterJob;
   import: ImportJob;
   'report-file': ReportFileJob;
   recheck: RecheckJob;

@@ -1,5 +1,6 @@
 import 'server-only';
 import pg from 'pg';
+import { permissions } from '@/core/vocabulary/permission';
 
 export interface SeedOrganisation {
   id: string;
@@ -11,6 +12,10 @@ export interface SeedOrganisation {
     name: string;
     licence: string;
     scope?: string;
+    /** What he may do; undefined: everything. */
+    may?: readonly string[];
+    /** YYYY-MM-DD */
+    licenceExpires?: string;
     passwordHash: string;
   }[];
 }
@@ -40,8 +45,8 @@ export async function seedOrganisations(
       );
       for (const member of organisation.members)
         await client.query(
-          `insert into members (organisation_id, id, email, name, licence, scope, password_hash)
-           values ($1::uuid, $2::text, $3::text, $4::text, $5::text, $6::text, $7::text)`,
+          `insert into members (organisation_id, id, email, name, licence, scope, password_hash, may, licence_expires)
+           values ($1::uuid, $2::text, $3::text, $4::text, $5::text, $6::text, $7::text, $8::text[], $9::date)`,
           [
             organisation.id,
             member.id,
@@ -50,6 +55,8 @@ export async function seedOrganisations(
             member.licence,
             member.scope ?? null,
             member.passwordHash,
+            member.may ?? permissions,
+            member.licenceExpires ?? null,
           ],
         );
     }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { permissions } from '@/core/vocabulary/permission';
 import { hash } from '@node-rs/argon2';
 import { Logbook, idsFrom, startingSettings } from '@/core';
 import { deliverEntries } from '../commands/deliver-entries';
@@ -39,6 +40,7 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     member: ines.id,
     name: ines.name,
     licence: ines.licence,
+    may: permissions,
   };
   for (const make of [osierCottage, chandlery, ropewalk, netLoft])
     await deliver(session, make(ines.id));

@@ -10,6 +10,7 @@ export const demoOrganisations = [
         password: 'sluice-lantern',
         name: 'Ines Marrable',
         licence: 'ML-1041',
+        licenceExpires: '2031-03-31',
         scope: 'opens',
       },
       {
@@ -18,6 +19,7 @@ export const demoOrganisations = [
         password: 'towpath-heron',
         name: 'Bram Oxgate',
         licence: 'ML-1077',
+        may: ['record', 'overrule', 'issue'],
         scope: 'tests',
       },
     ],

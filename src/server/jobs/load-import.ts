@@ -1,4 +1,5 @@
 import 'server-only';
+import type { Permission } from '@/core/vocabulary/permission';
 import { describeFault } from '@/core/vocabulary/fault';
 import { importPackage } from '../commands/transfer-package';
 import { inOrganisation } from '../db/connect';
@@ -25,6 +26,7 @@ export async function loadImport({ organisation, import: id }: ImportJob): Promi
         member: sent.member_id,
         name: sent.member_name,
         licence: '',
+        may: sent.may as Permission[],
       },
       sent.bytes,
       () => step(1),

@@ -6,6 +6,7 @@ import { answers } from '../run/database-keeper';
 import { readStanding } from '../run/standing';
 import { headersOf } from './policy';
 import { refusalOf } from './refusal';
+import { livePath, readyPath, showLive, showReady } from './health';
 import { standingLines, standingPage } from './standing-page';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
@@ -33,6 +34,8 @@ export function frontOf(
     const [path = ''] = target.split('?', 1);
     for (const [name, value] of Object.entries(headersOf({ path, nonce, secure })))
       response.setHeader(name, value);
+    if (path === livePath) return showLive(response);
+    if (path === readyPath) return showReady(response, databaseUrl);
     if (path === standingPath || path === `${standingPath}.json`)
       return showStanding(response, path, databaseUrl);
     const refusal = refusalOf({

@@ -22,7 +22,18 @@ export const postings = {
     types: json,
     mostBytes: 64 * kb,
   },
-  founding: { path: /^\/found\/[^/]+\/submit$/, types: json, mostBytes: 16 * kb },
+  /** People, accounts, letters: small, and by who may. */
+  office: {
+    path: /^\/api\/(people|account|letters|office)\/[a-z/-]+$/,
+    types: json,
+    mostBytes: 64 * kb,
+  },
+  /** By whoever has a link, or nothing yet. */
+  open: {
+    path: /^\/(found\/[^/]+\/submit|join\/[^/]+\/submit|reset\/submit|reset\/[^/]+\/submit|sign-in\/passkey|sign-in\/passkey\/options)$/,
+    types: json,
+    mostBytes: 16 * kb,
+  },
   packages: {
     path: /^\/api\/packages$/,
     types: [

@@ -1,15 +1,26 @@
+import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import next from 'next';
 import { readEnvironment } from '../run/environment';
+import type { Environment } from '../run/environment';
+import { log } from '../run/log';
 import { frontOf } from './front';
+import { answerMetrics, serveMetrics } from './metrics-server';
+import { watched } from './watched';
+import { keepWorkers } from './workers';
 
-/** The web process: the application behind its front. Ends with one line where a setting is wrong. */
+/** The web process, or several behind one port. Ends with one line where a setting is wrong. */
 async function main(): Promise<void> {
   const environment = readEnvironment(process.env);
-  const { port, hostname, publicOrigin } = environment;
-  process.env.PUBLIC_ORIGIN = publicOrigin;
+  process.env.PUBLIC_ORIGIN = environment.publicOrigin;
+  if (environment.processes > 1 && cluster.isPrimary) return keepWorkers(environment);
+  await serve(environment);
+}
+
+async function serve(environment: Environment): Promise<void> {
+  const { port, hostname, metricsPort } = environment;
   const application = next({ dev: false, hostname, port });
-  const front = frontOf(application.getRequestHandler(), environment);
+  const front = watched(frontOf(application.getRequestHandler(), environment));
   await application.prepare();
   const server = createServer(
     {
@@ -19,16 +30,14 @@ async function main(): Promise<void> {
       requestTimeout: 120_000,
       keepAliveTimeout: 65_000,
     },
-    (request, response) => {
-      front(request, response).catch((error: unknown) => {
-        console.error(error);
-        if (!response.headersSent) response.writeHead(500);
-        response.end();
-      });
-    },
+    (request, response) => void front(request, response),
   );
-  server.listen(port, hostname, () => console.error(`ready on ${hostname}:${port}`));
+  server.listen(port, hostname, () => log.info({ hostname, port }, 'ready'));
+  if (cluster.isWorker) answerMetrics();
+  const metrics = metricsPort && cluster.isPrimary ? serveMetrics(metricsPort) : undefined;
   const end = () => {
+    metrics?.close();
+    // Whoever waits for an answer gets it; nobody new is taken.
     server.close(() => process.exit(0));
     server.closeIdleConnections();
     setTimeout(() => process.exit(0), 5000).unref();

@@ -43,6 +43,7 @@ export function Book({
     settings,
     entries,
     organisation: session.organisation,
+    may: session.may,
     member: session.member,
   });
   const { panels } = state.assessment.site;

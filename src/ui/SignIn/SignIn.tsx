@@ -1,4 +1,6 @@
+import Link from 'next/link';
 import { Brand } from '../primitives/Brand';
+import { PasskeyButton } from './PasskeyButton';
 
 interface SignInProps {
   outcome: string | undefined;
@@ -58,6 +60,12 @@ export function SignIn({ outcome, accounts }: SignInProps) {
             Sign in
           </button>
         </form>
+        <PasskeyButton />
+        <p className="mt-3">
+          <Link className="underline" href="/reset">
+            Password forgotten
+          </Link>
+        </p>
         {accounts.length > 0 && (
           <div className="border-hair mt-5 border-t pt-3">
             <h2 className="font-semibold">Demo inspectors</h2>

@@ -39,6 +39,8 @@ const stageWords: Record<InspectionLine['stage'], string> = {
 
 interface TodayProps {
   session: Who;
+  /** Letters can be read here: in the demo alone. */
+  mailbox: boolean;
   /** What is searched for. */
   words: string;
   due: readonly InspectionLine[];
@@ -47,21 +49,28 @@ interface TodayProps {
 }
 
 /** Visits of the organisation, and the two ways to a new one. */
-export function Today({ session, words, due, rechecked, inspections }: TodayProps) {
+export function Today({ session, mailbox, words, due, rechecked, inspections }: TodayProps) {
   return (
     <>
       <header className="border-line bg-app flex h-12 items-center gap-4 border-b px-4">
         <Brand />
         <span className="text-ink2 hidden sm:inline">{session.organisationName}</span>
-        <span className="text-ink2 ml-auto hidden sm:inline">{session.name}</span>
-        <span className="ml-auto sm:ml-0">
+        <Link className="text-ink2 ml-auto underline" href="/account">
+          {session.name}
+        </Link>
+        <span>
           <ThemeChoice compact />
         </span>
         <Link className="underline" href="/library">
           Library
         </Link>
-        <Link className="underline" href="/mailbox">
-          Mailbox
+        {mailbox && (
+          <Link className="underline" href="/mailbox">
+            Mailbox
+          </Link>
+        )}
+        <Link className="underline" href="/office/people">
+          Office
         </Link>
         <form method="post" action="/sign-out">
           <button className="act min-h-8!" type="submit">

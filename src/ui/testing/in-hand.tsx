@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { LogbookStore } from '@/client/logbook/store';
 import { openHeld } from '@/client/outbox/held';
 import { idsFrom } from '@/core';
+import { permissions } from '@/core/vocabulary/permission';
 import { fold } from '@/core/record/entries/fold';
 import { FactReader } from '@/core/record/entries/fact-reader';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
@@ -16,6 +17,7 @@ import type { Who } from '../who';
 
 const who: Who = {
   member: 'ines',
+  may: permissions,
   name: 'Ines Marrable',
   organisation: 'one',
   organisationName: 'Test office',
@@ -31,6 +33,7 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
       inspection: 'one',
       organisation: 'one',
       member: 'ines',
+      may: permissions,
       device: 'phone',
       settings: testSettings,
       newId: next,

@@ -30,16 +30,18 @@ const storable = v.pipe(
   ),
 );
 
-const jsonSchema: v.GenericSchema<Json> = v.lazy(() =>
-  v.union([
-    v.null(),
-    v.boolean(),
-    v.pipe(v.number(), v.finite()),
+/** Built once: it stands for itself in what it holds. */
+const jsonSchema: v.GenericSchema<Json> = v.union([
+  v.null(),
+  v.boolean(),
+  v.pipe(v.number(), v.finite()),
+  storable,
+  v.array(v.lazy(() => jsonSchema)),
+  v.record(
     storable,
-    v.array(jsonSchema),
-    v.record(storable, jsonSchema),
-  ]),
-);
+    v.lazy(() => jsonSchema),
+  ),
+]);
 
 const nameSchema = v.pipe(v.string(), v.regex(/^[a-z][A-Za-z0-9-]{0,40}$/, 'a short name'));
 const factsSchema = v.record(nameSchema, jsonSchema);

@@ -1,5 +1,5 @@
 import 'server-only';
-import PDFDocument from 'pdfkit';
+import { PDFDocument } from './pdfkit';
 import { footCaution } from '@/core/show/report/cautions';
 import type { Block } from '@/core/show/report/blocks/block';
 import { attach } from './attach';

@@ -3,16 +3,17 @@ import type { Json } from '../entry';
 import { choice, property, quantity, text, thingId, whole } from './spec';
 
 const said = { act: 'none' } as const;
-const jsonSchema: v.GenericSchema<Json> = v.lazy(() =>
-  v.union([
-    v.null(),
-    v.boolean(),
-    v.pipe(v.number(), v.finite()),
-    v.pipe(v.string(), v.maxLength(2000)),
-    v.array(jsonSchema),
-    v.record(v.string(), jsonSchema),
-  ]),
-);
+const jsonSchema: v.GenericSchema<Json> = v.union([
+  v.null(),
+  v.boolean(),
+  v.pipe(v.number(), v.finite()),
+  v.pipe(v.string(), v.maxLength(2000)),
+  v.array(v.lazy(() => jsonSchema)),
+  v.record(
+    v.string(),
+    v.lazy(() => jsonSchema),
+  ),
+]);
 const money = v.pipe(v.number(), v.minValue(0), v.maxValue(10_000_000));
 const range = v.strictObject({ low: money, likely: money, high: money });
 

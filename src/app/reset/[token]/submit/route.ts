@@ -1,0 +1,15 @@
+import { useReset } from '@/server/commands/reset-password';
+import { nothingHere } from '../../../session/answers';
+import { answering } from '../../../session/answering';
+import { answerOf } from '../../../session/doing';
+import { readOpenJson } from '../../../session/read-json';
+
+/** Sets a new password by a link. */
+export const POST = answering(
+  async (request, { params }: { params: Promise<{ token: string }> }) => {
+    const read = await readOpenJson(request);
+    if ('answer' in read) return read.answer;
+    const done = await useReset((await params).token, read.body);
+    return done ? answerOf(done) : nothingHere();
+  },
+);

@@ -1,0 +1,19 @@
+import 'server-only';
+import type { Session } from '@/server/session';
+import type { Done } from '@/server/commands/people';
+import { postings } from '@/server/web/posting';
+import { answering } from './answering';
+import { faults, readJson } from './read-json';
+
+type Answered = ({ ok: true } & Record<string, unknown>) | Extract<Done, { ok: false }>;
+
+/** A handler that hands the JSON sent to a command, and answers with what became of it. */
+export const doing = (command: (session: Session, input: unknown) => Promise<Answered>) =>
+  answering(async (request) => {
+    const read = await readJson(request, postings.office);
+    return 'answer' in read ? read.answer : answerOf(await command(read.session, read.body));
+  });
+
+/** What became of a command, as an answer: done, nothing of this name, or what is wrong. */
+export const answerOf = (done: Answered): Response =>
+  done.ok ? Response.json(done) : faults(done.absent ? 404 : 422, ...done.faults);

@@ -1,0 +1,11 @@
+import { passkeyToSignIn } from '@/server/commands/passkeys';
+import { publicOrigin } from '../../../session/origin';
+import { answering } from '../../../session/answering';
+import { readOpenJson } from '../../../session/read-json';
+
+/** What a browser needs to sign somebody in by a passkey. */
+export const POST = answering(async (request) => {
+  const read = await readOpenJson(request);
+  if ('answer' in read) return read.answer;
+  return Response.json({ options: await passkeyToSignIn(publicOrigin()) });
+});

@@ -1,0 +1,44 @@
+import cluster from 'node:cluster';
+import type { Worker } from 'node:cluster';
+import type { Environment } from '../run/environment';
+import { log } from '../run/log';
+import { serveMetrics } from './metrics-server';
+
+const longestWaitMs = 5000;
+/** Whoever ran so long is not counted as failing at its start. */
+const steadyMs = 20_000;
+
+/**
+ * Several web processes behind one port: connections go to one after another; one that ends is begun again while
+ * the others go on.
+ */
+export function keepWorkers({ processes, metricsPort }: Environment): void {
+  let ending = false;
+  let failures = 0;
+  const begin = (): Worker => {
+    const began = Date.now();
+    const worker = cluster.fork();
+    worker.once('exit', (code, signal) => {
+      if (ending) {
+        if (Object.keys(cluster.workers ?? {}).length === 0) process.exit(0);
+        return;
+      }
+      failures = Date.now() - began > steadyMs ? 1 : failures + 1;
+      const wait = Math.min(longestWaitMs, 250 * 2 ** (failures - 1));
+      log.error({ pid: worker.process.pid, code, signal, wait }, 'a web process ended');
+      setTimeout(begin, wait);
+    });
+    return worker;
+  };
+  for (let nth = 0; nth < processes; nth += 1) begin();
+  const metrics = metricsPort ? serveMetrics(metricsPort) : undefined;
+  const end = () => {
+    ending = true;
+    metrics?.close();
+    const workers = Object.values(cluster.workers ?? {});
+    if (workers.length === 0) process.exit(0);
+    for (const worker of workers) worker?.process.kill('SIGTERM');
+  };
+  process.once('SIGINT', end);
+  process.once('SIGTERM', end);
+}

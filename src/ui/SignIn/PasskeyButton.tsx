@@ -1,0 +1,46 @@
+'use client';
+
+import { useState } from 'react';
+import type { PublicKeyCredentialRequestOptionsJSON } from '@simplewebauthn/browser';
+import { startAuthentication } from '@simplewebauthn/browser';
+import { postJson } from '@/client/http';
+import { useAwake } from '../primitives/use-awake';
+
+/** Signs in by a passkey this device keeps. */
+export function PasskeyButton() {
+  const awake = useAwake();
+  const [fault, setFault] = useState('');
+  const signIn = async () => {
+    setFault('');
+    const asked = await postJson<{ options: PublicKeyCredentialRequestOptionsJSON }>(
+      '/sign-in/passkey/options',
+      {},
+    );
+    if (!asked.ok) return setFault(asked.faults.join(' '));
+    try {
+      const response = await startAuthentication({ optionsJSON: asked.value.options });
+      const answer = await postJson('/sign-in/passkey', response);
+      if (answer.ok) location.assign('/');
+      else setFault(answer.faults.join(' '));
+    } catch {
+      setFault('No passkey was used. Nothing was changed.');
+    }
+  };
+  return (
+    <div className="mt-3 grid gap-2">
+      <button
+        className="act min-h-11"
+        type="button"
+        disabled={!awake}
+        onClick={() => void signIn()}
+      >
+        Sign in with a passkey
+      </button>
+      {fault && (
+        <p role="alert" className="text-danger text-sm font-semibold">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
