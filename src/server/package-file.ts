@@ -5,9 +5,10 @@ import { orderEntries } from '@/core/record/entries/history';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import type { InspectionPackage, IssuedSeal } from '@/core';
 import { packageFileName, packageFormat, packageVersion, parsePackage } from '@/core';
-import { picturesNamed } from '@/core/record/package/pictures-named';
+import { picturesOf } from '@/core/record/package/pictures-named';
 import { ruleBookText, yardstickText } from '@/core/judge/examine/rule-book';
 import { sealOf } from '@/core/record/package/seal';
+import type { Letterhead } from '@/core/codes/settings/letterhead';
 import { asOfDay } from '@/core/show/report/dates';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { PictureFile } from './db/pictures';
@@ -29,6 +30,7 @@ export function packageOf(
   title: string,
   now = new Date(),
   issued: IssuedSeal | null = null,
+  letterhead: Letterhead | null = null,
 ): InspectionPackage {
   const { settings, authors, entries, carried } = stored;
   return {
@@ -42,6 +44,7 @@ export function packageOf(
     ruleBook: { digest: ruleBookDigest() },
     issued,
     carried,
+    letterhead,
     entries: [...orderEntries(entries).ordered],
   };
 }
@@ -82,7 +85,7 @@ export async function readPackage(bytes: Buffer): Promise<Parsed<ReadPackage>> {
   const parsed = parsePackage(files.value.document);
   if (!parsed.ok) return parsed;
   const { pictures } = files.value;
-  const named = picturesNamed(parsed.value.entries);
+  const named = picturesOf(parsed.value);
   const stray = [...pictures.keys()].find((digest) => !named.includes(digest));
   if (stray)
     return {

@@ -29,7 +29,11 @@ export class NotAllowed extends Error {
   }
 }
 
-/** @throws NotAllowed where the session's member may not */
-export function demand({ may }: Pick<Session, 'may'>, permission: Permission): void {
-  if (!may.includes(permission)) throw new NotAllowed(permission);
+/** @throws NotAllowed where the session's member may not; of several one is enough */
+export function demand(
+  { may }: Pick<Session, 'may'>,
+  permission: Permission,
+  ...or: readonly Permission[]
+): void {
+  if (![permission, ...or].some((one) => may.includes(one))) throw new NotAllowed(permission);
 }

@@ -135,7 +135,7 @@ describe('an upgrade', () => {
       if (!parsed.ok) throw new Error(JSON.stringify(parsed.faults));
       expect(sha256Hex(sealed)).toBe(digest);
       expect(reportDigest(report)).toBe(parsed.value.issued!.report);
-      expect(readReportData(report).version).toBe(7);
+      expect(readReportData(report).version).toBe(8);
     }
   });
 

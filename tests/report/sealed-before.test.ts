@@ -14,16 +14,23 @@ interface Sealed {
   text: NonNullable<ReportData['text']>;
 }
 
-const sealedAs = (version: 4 | 5 | 6): Sealed =>
+const sealedAs = (version: 4 | 5 | 6 | 7): Sealed =>
   JSON.parse(readFileSync(`tests/report/sealed/version-${version}.json`, 'utf8')) as Sealed;
 
 /** Reports as they were sealed with their text: before they told what was mended, and before one thing was told once. The files are never changed. */
 const fourth = sealedAs(4);
 const fifth = sealedAs(5);
 const sixth = sealedAs(6);
+const seventh = sealedAs(7);
 
 /** What the versions since add to every older one: nothing that was not there. */
-const added = { version: 7, scope: [], worthTelling: [], plans: undefined };
+const added = {
+  version: 8,
+  scope: [],
+  worthTelling: [],
+  plans: undefined,
+  letterhead: undefined,
+};
 
 test('a report of the fourth version is read: nothing of it changes, nothing is made up', () => {
   expect(fourth.version).toBe(4);
@@ -48,12 +55,22 @@ test('a report of the sixth version is read: no plan is made up', () => {
   expect(sixth.version).toBe(6);
   expect(readReportData(structuredClone(sixth))).toEqual({
     ...sixth,
-    version: 7,
+    version: 8,
     plans: undefined,
+    letterhead: undefined,
   });
 });
 
-describe.each([fourth, fifth, sixth])('of version $version', (sealed) => {
+test('a report of the seventh version is read: no letterhead is made up', () => {
+  expect(seventh.version).toBe(7);
+  expect(readReportData(structuredClone(seventh))).toEqual({
+    ...seventh,
+    version: 8,
+    letterhead: undefined,
+  });
+});
+
+describe.each([fourth, fifth, sixth, seventh])('of version $version', (sealed) => {
   test.each(audiences)('it reads as it was sealed: %s', (audience) => {
     const report = readReportData(structuredClone(sealed));
     const never = () => {

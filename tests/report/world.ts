@@ -8,6 +8,7 @@ import type { Audience } from '@/core/show/report/audience';
 import type { Block, Table } from '@/core/show/report/blocks/block';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { compareWithIssued } from '@/core/show/report/closing';
+import type { Letterhead } from '@/core/codes/settings/letterhead';
 import { asOfDay } from '@/core/show/report/dates';
 import { wholeRecord } from '@/core/show/report/record';
 import type { TextSource } from '@/core/show/report/sheets';
@@ -38,6 +39,19 @@ const picture = await sharp({
   .toBuffer();
 export const digest = sha256Hex(picture);
 export const pictures = new Map([[digest, { digest, width: 60, height: 45, bytes: picture }]]);
+
+/** An office as it shows itself, on the paper and with the dates of another country. */
+export const letterhead: Letterhead = {
+  version: 1,
+  address: 'Lock House, 4 Towpath\nMarrow Lock',
+  licence: 'Office licence 12',
+  insurance: 'Insured with Heron Mutual, policy 4',
+  logo: { digest, width: 60, height: 45 },
+  terms: { version: 3, text: 'Payment within 30 days.\nComplaints are answered within ten days.' },
+  covers: { version: 1, text: 'What can be seen and was agreed, on the day of the visit.' },
+  paper: 'letter',
+  dates: 'month-first',
+};
 
 /** The lock-keeper's house with a photo, a note for others, and letters no latin file holds. */
 function withPhoto(): readonly Entry[] {
@@ -107,11 +121,13 @@ function mendedEntries(): readonly Entry[] {
 }
 
 /** Entries of every building of the demo; of the one that was closed, those of the visit too. */
-export const buildings: Readonly<Record<string, { entries: readonly Entry[]; closes?: true }>> = {
+export const buildings: Readonly<
+  Record<string, { entries: readonly Entry[]; closes?: true; letterhead?: Letterhead }>
+> = {
   'lock-keepers-house': { entries: withPhoto() },
   'net-loft': { entries: netLoft('ines').entries },
   'quay-bakery': { entries: quayBakery('ines').entries },
-  chandlery: { entries: chandlery('ines').entries },
+  chandlery: { entries: chandlery('ines').entries, letterhead },
   ropewalk: { entries: ropewalk('ines').entries },
   'osier-cottage': { entries: osierCottage('ines').entries },
   closed: { entries: closedEntries(), closes: true },
@@ -122,12 +138,12 @@ export const buildings: Readonly<Record<string, { entries: readonly Entry[]; clo
 /** What the text of a report of these entries is composed from. */
 export function sourceOf(
   id: string,
-  { entries, closes }: (typeof buildings)[string],
+  { entries, closes, letterhead: head }: (typeof buildings)[string],
   mark: Signed | undefined,
 ): TextSource {
   const assessment = assess(entries, settings);
   const compose = (of: typeof assessment, asOf: string | undefined) =>
-    composeReport(of, { inspection: id, asOf, authors });
+    composeReport(of, { inspection: id, asOf, authors, ...(head && { letterhead: head }) });
   const report = compose(assessment, asOfDay(entries));
   const visit = entries.filter(({ at }) => at < '2026-05-01');
   const then = closes && assess(visit, settings);
@@ -150,9 +166,18 @@ export function sourceOf(
 /** A sheet on paper. */
 export const onPaper = (
   sheet: Sheet,
-  { place, organisation, asOf }: TextSource['report'],
+  { place, organisation, asOf, letterhead: head }: TextSource['report'],
   issued?: { number: string; digest: string },
-) => renderPdf({ sheet, place, organisation, asOf, pictures, ...(issued && { issued }) });
+) =>
+  renderPdf({
+    sheet,
+    place,
+    organisation,
+    asOf,
+    pictures,
+    ...(head && { paper: head.paper }),
+    ...(issued && { issued }),
+  });
 
 /** Titles of every table of a sheet. */
 export const headsOf = (blocks: readonly Block[]): string[][] =>

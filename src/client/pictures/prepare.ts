@@ -35,7 +35,11 @@ export async function preparePicture(
   const scale = Math.min(1, longestSidePx / Math.max(bitmap.width, bitmap.height));
   const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
   const canvas = new OffscreenCanvas(width, height);
-  canvas.getContext('2d')!.drawImage(bitmap, 0, 0, width, height);
+  const context = canvas.getContext('2d')!;
+  // What can be seen through is white, as on paper.
+  context.fillStyle = '#ffffff';
+  context.fillRect(0, 0, width, height);
+  context.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
   const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
   const hash = await crypto.subtle.digest('SHA-256', await blob.arrayBuffer());

@@ -4,6 +4,7 @@ import { hash } from '@node-rs/argon2';
 import * as v from 'valibot';
 import { settingsSchema } from '@/core/codes/settings/settings';
 import { startingSettings } from '@/core';
+import { letterheadSchema, plainLetterhead } from '@/core/codes/settings/letterhead';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inTransaction } from '../db/connect';
 import { oneFounded, oneFoundingOpen } from '../db/foundings';
@@ -16,6 +17,9 @@ const foundingSchema = v.object({
   office: words(200),
   timeZone: settingsSchema.entries.timeZone,
   lengths: settingsSchema.entries.lengths,
+  address: letterheadSchema.entries.address,
+  paper: letterheadSchema.entries.paper,
+  dates: letterheadSchema.entries.dates,
   name: words(200),
   email: emailSchema,
   licence: licenceSchema,
@@ -33,13 +37,15 @@ export async function foundOffice(token: string, input: unknown): Promise<Founde
   if (!(await isFoundingOpen(token))) return undefined;
   const parsed = v.safeParse(foundingSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
-  const { office, timeZone, lengths, name, email, licence, password } = parsed.output;
+  const { office, timeZone, lengths, address, paper, dates, name, email, licence, password } =
+    parsed.output;
   const passwordHash = await hash(password);
   const founded = await inTransaction((tx) =>
     oneFounded(tx, sha256(token), {
       organisation: randomUUID(),
       name: office,
       settings: { ...startingSettings(office), timeZone, lengths },
+      letterhead: { ...plainLetterhead, address, paper, dates },
       member: { id: randomUUID(), email, name, licence, passwordHash },
     }),
   ).catch((error: { code?: string }) => {

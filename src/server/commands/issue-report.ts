@@ -6,7 +6,7 @@ import { anySettingsSchema, assess, composeReport, parsePackage, readReportData 
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
-import { picturesNamed } from '@/core/record/package/pictures-named';
+import { picturesOf } from '@/core/record/package/pictures-named';
 import { asOfDay, dayAt, dayWords } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
@@ -25,6 +25,7 @@ import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { sha256Hex } from '../sha256';
+import { letterheadOf } from './letterhead';
 import { isOwnPassword } from './own-password';
 import { readPictures } from './pictures';
 import type { StoredInspection } from './stored-inspection';
@@ -63,14 +64,16 @@ export async function issueReport(
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneInspectionLocked(tx, inspection);
     if (!row) return undefined;
-    const office = v.parse(anySettingsSchema, (await oneOrganisation(tx)).settings);
+    const organisation = await oneOrganisation(tx);
+    const office = v.parse(anySettingsSchema, organisation.settings);
+    const letterhead = letterheadOf(organisation);
     const issuedOn = dayAt(now, office.timeZone);
     const { licenceExpires } = session;
     if (licenceExpires !== undefined && licenceExpires < issuedOn)
       return {
         ok: false,
         faults: [
-          `Your licence expired on ${dayWords(licenceExpires)}: nothing is signed with it. Where it was renewed, write its new last day into your account.`,
+          `Your licence expired on ${dayWords(licenceExpires, letterhead?.dates)}: nothing is signed with it. Where it was renewed, write its new last day into your account.`,
         ],
       };
     const stored = await loadStored(tx, row);
@@ -97,6 +100,7 @@ export async function issueReport(
       inspection,
       asOf: asOfDay(read.entries, now),
       authors: read.authors,
+      ...(letterhead && { letterhead }),
     });
     const closed: ReportData = closes
       ? {
@@ -126,16 +130,22 @@ export async function issueReport(
       }),
     };
     const sealed = canonicalJson(
-      packageOf(stored, assessment.site.name, now, {
-        number,
-        revision,
-        kind,
-        changes,
-        signedName,
-        licence,
-        on: issuedOn,
-        report: reportDigest(report),
-      }),
+      packageOf(
+        stored,
+        assessment.site.name,
+        now,
+        {
+          number,
+          revision,
+          kind,
+          changes,
+          signedName,
+          licence,
+          on: issuedOn,
+          report: reportDigest(report),
+        },
+        letterhead ?? null,
+      ),
     );
     const digest = sha256Hex(sealed);
     await insertIssued(tx, session.organisation, {
@@ -196,10 +206,10 @@ export const reportDigest = (report: unknown): string =>
 /** The sealed package as a zip, with the pictures its entries name. */
 export async function sealedZip(
   organisation: string,
-  { row, stored }: Pick<IssuedReport, 'row' | 'stored'>,
+  { row }: Pick<IssuedReport, 'row'>,
 ): Promise<Buffer> {
-  const pictures = await readPictures(organisation, picturesNamed(stored.entries));
-  return writePackage(JSON.parse(row.package) as InspectionPackage, pictures);
+  const document = JSON.parse(row.package) as InspectionPackage;
+  return writePackage(document, await readPictures(organisation, picturesOf(document)));
 }
 
 /** What a reader of an issued report is shown: what was sealed, nothing composed anew. */

@@ -27,7 +27,7 @@ export type Stored = { ok: true; digest: string } | { ok: false; reason: string 
  * data; one that still carries any is refused, so that none is ever kept.
  */
 export async function storePicture(session: Session, bytes: Buffer): Promise<Stored> {
-  demand(session, 'record');
+  demand(session, 'record', 'library');
   const checked = await heavy(session.organisation, 'checkPicture', bytes);
   if (!checked.ok) return checked;
   await inOrganisation(session.organisation, (tx) =>

@@ -7,13 +7,20 @@ import { asOfDay } from '@/core/show/report/dates';
 import { wholeRecord } from '@/core/show/report/record';
 import type { ReportData } from '@/core/show/report/report';
 import { composeSheet } from '@/core/show/report/sheets';
+import type { Letterhead } from '@/core/codes/settings/letterhead';
+import { inOrganisation } from '../db/connect';
+import { oneOrganisation } from '../db/members';
 import type { Session } from '../session';
+import { letterheadOf } from './letterhead';
 import { readInspection } from './read-inspection';
 import type { StoredInspection } from './stored-inspection';
 import { asRead } from './stored-inspection';
 
 type Recorded = Pick<StoredInspection, 'id' | 'settings' | 'authors' | 'entries'> &
-  Partial<Pick<StoredInspection, 'carried'>>;
+  Partial<Pick<StoredInspection, 'carried'>> & {
+    /** How the office shows itself; undefined: by its name alone. */
+    letterhead?: Letterhead;
+  };
 
 export interface Report {
   report: ReportData;
@@ -22,10 +29,18 @@ export interface Report {
   entries: number;
 }
 
+/** An inspection with the letterhead of its office as it stands now. */
+export async function headed<S extends Recorded>(organisation: string, stored: S): Promise<S> {
+  const letterhead = await inOrganisation(organisation, async (tx) =>
+    letterheadOf(await oneOrganisation(tx)),
+  );
+  return { ...stored, ...(letterhead && { letterhead }) };
+}
+
 /** The report of an inspection, or none where there is no such inspection here. */
 export async function readReport(session: Session, id: string): Promise<Report | undefined> {
   const stored = await readInspection(session, id);
-  return stored && reportOf(stored);
+  return stored && reportOf(await headed(session.organisation, stored));
 }
 
 /** What one reader is shown of an inspection that is not issued, or none. */
@@ -35,7 +50,7 @@ export async function readDraft(
   audience: Audience,
 ): Promise<{ report: ReportData; sheet: Sheet } | undefined> {
   const stored = await readInspection(session, id);
-  return stored && draftOf(stored, audience);
+  return stored && draftOf(await headed(session.organisation, stored), audience);
 }
 
 /** What one reader is shown of these entries, composed now. */
@@ -60,12 +75,13 @@ export function draftOf(
 }
 
 export function reportOf(stored: Recorded): Report {
-  const { id, settings, entries, authors } = asRead(stored);
+  const { id, settings, entries, authors, letterhead } = asRead(stored);
   const assessment = assess(entries, settings);
   const report = composeReport(assessment, {
     inspection: id,
     asOf: asOfDay(entries, new Date()),
     authors,
+    ...(letterhead && { letterhead }),
   });
   return { report, assessment, entries: entries.length };
 }

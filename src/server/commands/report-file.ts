@@ -13,6 +13,8 @@ import {
   maybeOneReportFileBytes,
 } from '../db/report-files';
 import { maybeOneIssued } from '../db/reports';
+import { oneOrganisation } from '../db/members';
+import { letterheadOf } from './letterhead';
 import { sha256Hex } from '../sha256';
 
 /** Counted up when the same report would be set otherwise on paper. */
@@ -37,7 +39,12 @@ export function askReportFile(
     if (!row) return undefined;
     const made = issued
       ? { report: issued.id, digest: issued.digest }
-      : { inspection: row.id, settings: row.settings, ...(await oneEntryCount(tx, row.id)) };
+      : {
+          inspection: row.id,
+          settings: row.settings,
+          letterhead: letterheadOf(await oneOrganisation(tx)) ?? null,
+          ...(await oneEntryCount(tx, row.id)),
+        };
     const id = sha256Hex(canonicalJson({ ...made, audience, setting }));
     const file = { id, inspection_id: row.id, report_id: issued?.id ?? null, audience };
     if (await maybeAskReportFile(tx, organisation, file)) {

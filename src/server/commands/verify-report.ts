@@ -9,7 +9,7 @@ import { gradeWords } from '@/core/vocabulary/grade';
 import { broughtLines, wholeRecord } from '@/core/show/report/record';
 import { composeText } from '@/core/show/report/sheets';
 import type { ReportData } from '@/core/show/report/report';
-import { picturesNamed } from '@/core/record/package/pictures-named';
+import { picturesOf } from '@/core/record/package/pictures-named';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { manyPictures } from '../db/pictures';
@@ -80,11 +80,8 @@ export function verifyReport(
 }
 
 /** Pictures that an entry names and that are not there, or not the same. */
-async function picturesOtherwise(
-  tx: Transaction,
-  { entries }: InspectionPackage,
-): Promise<string[]> {
-  const named = picturesNamed(entries);
+async function picturesOtherwise(tx: Transaction, document: InspectionPackage): Promise<string[]> {
+  const named = picturesOf(document);
   const stored = new Map(
     (await manyPictures(tx, named)).map(({ digest, bytes }) => [digest, sha256Hex(bytes)]),
   );
@@ -144,6 +141,9 @@ function composedOtherwise(row: IssuedWhole, document: InspectionPackage): strin
     authors,
     entries,
     carried,
+    ...((document as Partial<InspectionPackage>).letterhead && {
+      letterhead: document.letterhead!,
+    }),
   });
   const stored = readReportData(row.report);
   const text = composeText({

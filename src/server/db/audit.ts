@@ -5,6 +5,7 @@ import { many } from './rows';
 /** What is written down of who did what. Reading is not. */
 export const deeds = {
   'signed-in': 'signed in',
+  founded: 'founded the office',
   joined: 'joined the office',
   invited: 'invited',
   'invite-revoked': 'took back the invitation of',
@@ -19,6 +20,7 @@ export const deeds = {
   'passkey-removed': 'removed a passkey',
   'session-ended': 'ended a session',
   'settings-saved': 'changed the settings',
+  'letterhead-saved': 'changed the letterhead',
   'report-issued': 'issued',
   'link-sent': 'sent a link to',
   'link-ended': 'ended a link',

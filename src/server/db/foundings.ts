@@ -11,6 +11,7 @@ export interface Founding {
   organisation: string;
   name: string;
   settings: unknown;
+  letterhead: unknown;
   member: { id: string; email: string; name: string; licence: string; passwordHash: string };
 }
 
@@ -18,11 +19,11 @@ export interface Founding {
 export const oneFounded = (
   tx: Transaction,
   tokenHash: Buffer,
-  { organisation, name, settings, member }: Founding,
+  { organisation, name, settings, letterhead, member }: Founding,
 ) =>
   one<{ founded: boolean }>(
     tx,
-    `select found_office($1::bytea, $2::uuid, $3::text, $4::jsonb, $5::text, $6::text, $7::text, $8::text, $9::text) as founded`,
+    `select found_office($1::bytea, $2::uuid, $3::text, $4::jsonb, $5::text, $6::text, $7::text, $8::text, $9::text, $10::jsonb) as founded`,
     [
       tokenHash,
       organisation,
@@ -33,5 +34,6 @@ export const oneFounded = (
       member.name,
       member.licence,
       member.passwordHash,
+      JSON.stringify(letterhead),
     ],
   );

@@ -36,9 +36,16 @@ export const manyMembers = (tx: Transaction) =>
   many<MemberRow>(tx, `select id, name, licence from members order by id`, []);
 
 export const oneOrganisation = (tx: Transaction) =>
-  one<{ organisation_id: string; name: string; settings: unknown; settings_version: number }>(
+  one<{
+    organisation_id: string;
+    name: string;
+    settings: unknown;
+    settings_version: number;
+    letterhead: unknown;
+    letterhead_version: number;
+  }>(
     tx,
-    `select organisation_id, name, settings, settings_version from organisations`,
+    `select organisation_id, name, settings, settings_version, letterhead, letterhead_version from organisations`,
     [],
   );
 
@@ -57,6 +64,20 @@ export const updateSettings = (
     `update organisations set settings = $2::jsonb, settings_version = settings_version + 1
      where organisation_id = $1::uuid and settings_version = $3::integer returning settings_version`,
     [organisation, JSON.stringify(settings), version],
+  );
+
+/** Letterhead of the transaction's own organisation, where it is still of the version it was read at. */
+export const updateLetterhead = (
+  tx: Transaction,
+  organisation: string,
+  letterhead: unknown,
+  version: number,
+) =>
+  maybeOne<{ letterhead_version: number }>(
+    tx,
+    `update organisations set letterhead = $2::jsonb, letterhead_version = letterhead_version + 1
+     where organisation_id = $1::uuid and letterhead_version = $3::integer returning letterhead_version`,
+    [organisation, JSON.stringify(letterhead), version],
   );
 
 /** Before an organisation is known: whether this member signed in from this device before. */

@@ -3,7 +3,7 @@ import type { Sheet } from '@/core/show/report/blocks/sheet';
 import type { ReportData } from '@/core/show/report/report';
 import { issuedSheetOf, markOf, readIssued, sealedZip } from '../commands/issue-report';
 import { readPrintedPictures } from '../commands/pictures';
-import { draftOf } from '../commands/read-report';
+import { draftOf, headed } from '../commands/read-report';
 import { loadStored } from '../commands/stored-inspection';
 import { inOrganisation } from '../db/connect';
 import { maybeOneInspection } from '../db/inspections';
@@ -55,22 +55,26 @@ async function readPrinted(organisation: string, file: ReportFileRow): Promise<P
     return row && loadStored(tx, row);
   });
   if (!stored) throw new Error('The inspection is no longer here.');
-  const { report, sheet } = draftOf(stored, audience);
+  const { report, sheet } = draftOf(await headed(organisation, stored), audience);
   return parts(organisation, report, sheet);
 }
 
 /** Everything of a report that is set on paper but its seal. */
 async function parts(
   organisation: string,
-  { place, organisation: office, asOf, photos }: ReportData,
+  { place, organisation: office, asOf, photos, letterhead }: ReportData,
   sheet: Sheet,
 ): Promise<PrintedReport> {
-  const digests = photos.map(({ digest }) => digest);
+  const digests = [
+    ...photos.map(({ digest }) => digest),
+    ...(letterhead?.logo ? [letterhead.logo.digest] : []),
+  ];
   return {
     sheet,
     place,
     organisation: office,
     asOf,
+    paper: letterhead?.paper ?? 'a4',
     pictures: await readPrintedPictures(organisation, digests),
   };
 }

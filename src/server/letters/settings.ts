@@ -28,7 +28,8 @@ export function readLetterSettings(
   env: Readonly<Record<string, string | undefined>>,
 ): LetterSettings | undefined {
   if (!env.SMTP_URL) return undefined;
-  const read = v.safeParse(schema, env);
+  // What is not set is said by the setting's own words.
+  const read = v.safeParse(schema, { ...env, SMTP_FROM: env.SMTP_FROM ?? null });
   if (!read.success) throw new Error(read.issues.map(({ message }) => message).join('; '));
   return { url: read.output.SMTP_URL, from: read.output.SMTP_FROM };
 }

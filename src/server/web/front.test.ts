@@ -159,7 +159,16 @@ describe('what is set from outside', () => {
       publicOrigin: 'http://127.0.0.1:3100',
       behindProxy: false,
       databaseUrl: url,
+      processes: 1,
+      metricsPort: undefined,
     });
+    expect(
+      readEnvironment({ DATABASE_URL: url, PROCESSES: '2', METRICS_PORT: '9464' }),
+    ).toMatchObject({ processes: 2, metricsPort: 9464 });
+    for (const wrong of [{ PROCESSES: '0' }, { PROCESSES: 'two' }, { METRICS_PORT: '99999' }])
+      expect(() => readEnvironment({ DATABASE_URL: url, ...wrong })).toThrow(
+        new RegExp(`${Object.keys(wrong)[0]}: expected 1 to`),
+      );
     expect(
       readEnvironment({ DATABASE_URL: url, PUBLIC_ORIGIN: 'https://east.example/' }).publicOrigin,
     ).toBe('https://east.example');

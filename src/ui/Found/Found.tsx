@@ -14,6 +14,9 @@ const foundSchema = v.object({
   office: v.pipe(v.string(), v.trim(), v.minLength(1, 'Name the office.')),
   timeZone: v.string(),
   lengths: v.picklist(['us', 'metric']),
+  address: v.string(),
+  paper: v.picklist(['letter', 'a4']),
+  dates: v.picklist(['month-first', 'day-first']),
   name: v.pipe(v.string(), v.trim(), v.minLength(1, 'Say your name as it stands under a report.')),
   email: v.pipe(v.string(), v.trim(), v.rfcEmail('An e-mail address such as you@office.example.')),
   licence: v.pipe(v.string(), v.trim()),
@@ -31,6 +34,9 @@ export function Found({ token }: { token: string }) {
       office: '',
       timeZone: 'UTC',
       lengths: 'us',
+      address: '',
+      paper: 'letter',
+      dates: 'month-first',
       name: '',
       email: '',
       licence: '',
@@ -82,7 +88,30 @@ export function Found({ token }: { token: string }) {
                 <option value="metric">metres and millimetres</option>
               </select>
             </label>
+            <label className="grid content-start gap-1 font-semibold">
+              Paper
+              <select className="field font-normal" {...register('paper')}>
+                <option value="letter">Letter</option>
+                <option value="a4">A4</option>
+              </select>
+            </label>
+            <label className="grid content-start gap-1 font-semibold">
+              Dates
+              <select className="field font-normal" {...register('dates')}>
+                <option value="month-first">April 14, 2026</option>
+                <option value="day-first">14 April 2026</option>
+              </select>
+            </label>
           </div>
+          <label className="grid gap-1 font-semibold">
+            Address of the office, a line each
+            <textarea
+              className="field h-auto py-2 font-normal"
+              rows={3}
+              maxLength={400}
+              {...register('address')}
+            />
+          </label>
           <Field
             label="Your name"
             autoComplete="name"

@@ -4,6 +4,7 @@ import type { Drawings } from '@/core/show/report/blocks/sheet';
 import { GradeMark } from '../primitives/GradeMark';
 import { WhyHereDrawing } from '../primitives/WhyHereFigure';
 import { SheetDrawing } from './SheetDrawing';
+import { SheetLetterhead } from './SheetLetterhead';
 import { SheetPhotos } from './SheetPhotos';
 import { SheetTable } from './SheetTable';
 import { SheetWords } from './SheetWords';
@@ -49,6 +50,8 @@ function OneBlock({ block, ...at }: Omit<BlocksProps, 'blocks'> & { block: Block
       return <SheetDrawing drawn={at.drawings[block.of]!} />;
     case 'photos':
       return <SheetPhotos photos={block.photos} pictures={at.pictures} />;
+    case 'letterhead':
+      return <SheetLetterhead letterhead={block} pictures={at.pictures} />;
     case 'callout':
       return (
         <div className="border-danger mt-2 grid gap-1 border-l-4 pl-3 text-sm">

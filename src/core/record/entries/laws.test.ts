@@ -122,6 +122,7 @@ describe('over every kind of thing, part and property', () => {
           ruleBook: { digest: 'b'.repeat(64) },
           issued: null,
           carried: [],
+          letterhead: null,
           entries: orderEntries(entries).ordered,
         };
         const text = canonicalJson(document);

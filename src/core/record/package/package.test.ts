@@ -8,7 +8,7 @@ import { parsePackage } from './package';
 
 const document = () => ({
   format: 'east-gate-inspection',
-  version: 3,
+  version: 4,
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,
@@ -17,6 +17,7 @@ const document = () => ({
   ruleBook: { digest: 'b'.repeat(64) },
   issued: null,
   carried: [],
+  letterhead: null,
   entries: bench().lines('7 20 2x12cu m1 kitchen').book.entries as unknown[],
 });
 
@@ -45,8 +46,8 @@ describe('package', () => {
     ['no object at all', () => faults('7'), /format: expected/],
     [
       'a version to come',
-      () => changed((copy) => (copy.version = 4)),
-      /version: expected a version up to 3, got 4/,
+      () => changed((copy) => (copy.version = 5)),
+      /version: expected a version up to 4, got 5/,
     ],
     [
       'a yardstick unknown here',
@@ -84,7 +85,10 @@ describe('package', () => {
   test('a package of the first version, as it was written, still loads', () => {
     const first = `{"asOf":"2026-04-14","authors":[{"id":"ines","licence":"","name":"Ines Marrable"}],"entries":[{"action":"a1","at":"2026-04-14T09:00:00+01:00","author":"ines","certainty":"seen","counter":1,"device":"tablet","facts":{"name":"Old house"},"id":"e1","in":null,"kind":"add","thing":"site","type":"site","v":1}],"format":"east-gate-inspection","inspection":{"id":"old","title":"Old house"},"ruleBook":{"digest":"${'b'.repeat(64)}"},"settings":${canonicalJson(testSettings)},"version":1,"yardstick":{"digest":"${'a'.repeat(64)}","id":"us-2020"}}`;
     const parsed = parsePackage(first);
-    expect(parsed).toMatchObject({ ok: true, value: { version: 3, issued: null, carried: null } });
+    expect(parsed).toMatchObject({
+      ok: true,
+      value: { version: 4, issued: null, carried: null, letterhead: null },
+    });
     expect(parsed.ok && parsed.value.entries[0]!.id).toBe('e1');
   });
   test('a package of the second version, as it was written, still loads; who brought what is not recorded', () => {
@@ -94,11 +98,19 @@ describe('package', () => {
     expect(parsed).toMatchObject({
       ok: true,
       value: {
-        version: 3,
+        version: 4,
         carried: null,
+        letterhead: null,
         issued: { number: '2026-0001' },
         settings: { version: 4 },
       },
+    });
+  });
+  test('a package of the third version, as it was written, still loads; it shows no letterhead', () => {
+    const third = `{"asOf":"2026-04-14","authors":[{"id":"ines","licence":"","name":"Ines Marrable"}],"carried":[],"entries":[{"action":"a1","at":"2026-04-14T09:00:00+01:00","author":"ines","certainty":"seen","counter":1,"device":"tablet","facts":{"name":"Old house"},"id":"e1","in":null,"kind":"add","thing":"site","type":"site","v":1}],"format":"east-gate-inspection","inspection":{"id":"old","title":"Old house"},"issued":{"changes":"","kind":"report","licence":"","number":"2026-0001","on":"2026-04-22","report":"${'c'.repeat(64)}","revision":0,"signedName":"Ines Marrable"},"ruleBook":{"digest":"${'b'.repeat(64)}"},"settings":${canonicalJson(testSettings)},"version":3,"yardstick":{"digest":"${'a'.repeat(64)}","id":"us-2020"}}`;
+    expect(parsePackage(third)).toMatchObject({
+      ok: true,
+      value: { version: 4, carried: [], letterhead: null, issued: { number: '2026-0001' } },
     });
   });
   test.each([

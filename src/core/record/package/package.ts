@@ -6,12 +6,13 @@ import type { Fault, Parsed } from '../../vocabulary/fault';
 import { parseEntry } from '../entries/versions';
 import { troubleIn } from '../../vocabulary/bounded';
 import { faultsOf } from '../../vocabulary/fault';
+import { letterheadSchema } from '../../codes/settings/letterhead';
 import { settingsSchema } from '../../codes/settings/settings';
 import { anySettingsSchema } from '../../codes/settings/versions';
 import { amendments, yardsticks } from '../../codes/yardstick';
 
 export const packageFormat = 'east-gate-inspection';
-export const packageVersion = 3;
+export const packageVersion = 4;
 /** The document in the zip. */
 export const packageFileName = 'inspection.json';
 
@@ -51,6 +52,8 @@ const frame = {
   issued: v.nullable(issuedSchema),
   /** Entries that came in other packages, and who brought them; null where it was not recorded. */
   carried: carriedSchema,
+  /** How the office showed itself on the report; null where it was not issued, or before offices could. */
+  letterhead: v.nullable(letterheadSchema),
 };
 
 const frameSchema = v.strictObject({
@@ -62,6 +65,13 @@ const frameSchema = v.strictObject({
 export const packageSchema = v.strictObject({ ...frame, entries: v.array(entrySchema) });
 
 export type InspectionPackage = v.InferOutput<typeof packageSchema>;
+
+/** What older versions did not have. */
+const lackingOf = {
+  1: { issued: null, carried: null, letterhead: null },
+  2: { carried: null, letterhead: null },
+  3: { letterhead: null },
+} as const;
 
 const mostFaults = 20;
 /** Far beyond any inspection; what is deeper or more is not read. */
@@ -89,9 +99,9 @@ export function parsePackage(text: string): Parsed<InspectionPackage> {
       expected: `"${packageFormat}"`,
       got: JSON.stringify(head?.format) ?? typeof raw,
     });
-  // The first version knew no signature, the second not who brought what.
-  if (head.version === 1) raw = { ...head, version: packageVersion, issued: null, carried: null };
-  else if (head.version === 2) raw = { ...head, version: packageVersion, carried: null };
+  // The first version knew no signature, the second not who brought what, the third no letterhead.
+  const lacking = lackingOf[head.version as keyof typeof lackingOf];
+  if (lacking) raw = { ...lacking, ...head, version: packageVersion };
   else if (head.version !== packageVersion)
     return fail({
       path: 'version',

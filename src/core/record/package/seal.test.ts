@@ -8,8 +8,9 @@ import { sealOf, verifyText } from './seal';
 const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
 const document: InspectionPackage = {
   format: 'east-gate-inspection',
-  version: 3,
+  version: 4,
   carried: [],
+  letterhead: null,
   inspection: { id: 'one', title: 'Test house' },
   asOf: '2026-04-14',
   settings: testSettings,

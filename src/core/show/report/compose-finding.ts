@@ -111,8 +111,8 @@ function reportPlace(
     overrule: overruleWords(finding, frame),
     madeSafe: finding.madeSafe,
     by: finding.due
-      ? `by ${dayWords(finding.due.on)} (${finding.due.because})`
-      : deadlineWords(grade, settings, frame.asOf),
+      ? `by ${dayWords(finding.due.on, frame.letterhead?.dates)} (${finding.due.because})`
+      : deadlineWords(grade, settings, frame.asOf, frame.letterhead?.dates),
     certainty: finding.certainty,
     severity: finding.severity,
     likelihood: finding.likelihood,

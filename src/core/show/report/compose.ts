@@ -21,6 +21,7 @@ import { comparisons, hazardWords } from './comparisons';
 import { dayWords } from './dates';
 import { deadlineWords } from './deadline';
 import { reportDirectories } from './directory';
+import { reportLetterhead } from './letterhead';
 import { labelFacts } from './exact-facts';
 import { glossaryOf } from './glossary';
 import { reportPhotos } from './photos';
@@ -67,13 +68,14 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     findings.some((finding) => finding.hazards.includes(hazard)),
   );
   return {
-    version: 7,
+    version: 8,
     inspection: frame.inspection,
     place: site.name,
     address: site.address,
     client: site.site && site.reader.value(site.site, 'client'),
     organisation: settings.organisation,
-    asOf: frame.asOf && dayWords(frame.asOf),
+    letterhead: frame.letterhead && reportLetterhead(settings.organisation, frame.letterhead),
+    asOf: frame.asOf && dayWords(frame.asOf, frame.letterhead?.dates),
     authors: [...frame.authors].sort((a, b) => (a.id < b.id ? -1 : 1)),
     yardstick: yardstick.title,
     school: `graded ${schoolWords[settings.school].toLowerCase()}`,
@@ -130,7 +132,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     coverage,
     visit: reportVisit(assessment),
     worthTelling: worthTelling(assessment),
-    plans: reportPlans(assessment),
+    plans: reportPlans(assessment, frame.letterhead?.dates),
     readings: reportReadings(assessment, author),
     whatIfs: keptWhatIfs(assessment, items, frame),
     doubts: [
@@ -209,7 +211,7 @@ function firstThings(
       return {
         grade,
         gradeWord: gradeWords[grade],
-        by: deadlineWords(grade, settings, frame.asOf),
+        by: deadlineWords(grade, settings, frame.asOf, frame.letterhead?.dates),
         advice: adviceWords(grade, assessment),
         findings: here.map((finding) => ({
           number: finding.number,

@@ -2,6 +2,7 @@ import { TZDate } from '@date-fns/tz';
 import { UTCDate } from '@date-fns/utc';
 import { addDays, format, formatISO, isValid, parseISO } from 'date-fns';
 import type { Entry } from '../../record/entries/entry';
+import type { DateStyle } from '../../codes/settings/letterhead';
 import { isClockStrange } from '../../record/entries/strange';
 
 /**
@@ -35,8 +36,9 @@ export const utcDay = (moment: Date) => formatISO(new UTCDate(moment), { represe
 export const dayAt = (moment: Date, timeZone: string) =>
   formatISO(new TZDate(moment, timeZone), { representation: 'date' });
 
-/** "14 April 2026" */
-export const dayWords = (day: string) => format(parseISO(day), 'd MMMM yyyy');
+/** "14 April 2026", or "April 14, 2026" where the office writes so. */
+export const dayWords = (day: string, style: DateStyle = 'day-first') =>
+  format(parseISO(day), style === 'month-first' ? 'MMMM d, yyyy' : 'd MMMM yyyy');
 
 export const daysAfter = (day: string, days: number) =>
   format(addDays(parseISO(day), days), 'yyyy-MM-dd');

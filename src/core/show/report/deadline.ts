@@ -1,6 +1,7 @@
 import type { Finding } from '../../judge/grading/finding';
 import type { Grade } from '../../vocabulary/grade';
 import type { Settings } from '../../codes/settings/settings';
+import type { DateStyle } from '../../codes/settings/letterhead';
 import { dayWords, daysAfter } from './dates';
 
 /** Day by which a finding is to be dealt with, YYYY-MM-DD; none for what is only on record. */
@@ -15,9 +16,14 @@ export function dueOn(
 }
 
 /** When a finding of this grade is to be dealt with. */
-export function deadlineWords(grade: Grade, settings: Settings, asOf: string | undefined): string {
+export function deadlineWords(
+  grade: Grade,
+  settings: Settings,
+  asOf: string | undefined,
+  dates?: DateStyle,
+): string {
   if (grade === 'danger') return 'today';
   if (grade === 'note') return 'on record';
   const days = settings.deadlineDays[grade];
-  return asOf ? `by ${dayWords(daysAfter(asOf, days))}` : `within ${days} days`;
+  return asOf ? `by ${dayWords(daysAfter(asOf, days), dates)}` : `within ${days} days`;
 }

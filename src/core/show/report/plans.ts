@@ -7,6 +7,7 @@ import { gives, tellFirst } from '../../advise/planning/tell-first';
 import { counted, listed } from '../../vocabulary/phrases';
 import type { Hazard } from '../../vocabulary/severity';
 import { hazardWords } from './comparisons';
+import type { DateStyle } from '../../codes/settings/letterhead';
 import { dayWords } from './dates';
 
 /** One of the plans laid side by side, as a client reads it. */
@@ -43,7 +44,10 @@ export interface ReportPlans {
 type Offered = PropertyValue<'planOffered'>[number];
 
 /** The plan chosen last, where it was recorded with what it stood beside. */
-export function reportPlans({ site, settings, inspection }: Assessment): ReportPlans | undefined {
+export function reportPlans(
+  { site, settings, inspection }: Assessment,
+  dates?: DateStyle,
+): ReportPlans | undefined {
   const { reader } = site;
   const chosen = [...reader.inspection.things.values()]
     .filter(({ id, type }) => type === 'plan' && !reader.value(id, 'removed'))
@@ -55,7 +59,7 @@ export function reportPlans({ site, settings, inspection }: Assessment): ReportP
   return {
     name: name.value,
     by: reader.value(chosen, 'planBy'),
-    on: dayWords(name.at),
+    on: dayWords(name.at, dates),
     since: factsSince(inspection, name.at),
     ways: offered.map((one, at) => wayOf(one, offered[at - 1], currency)),
     tell: tellFirst(reader, chosen).map(

@@ -1,3 +1,5 @@
+import type { Letterhead } from '../../codes/settings/letterhead';
+
 export interface Author {
   id: string;
   name: string;
@@ -10,6 +12,8 @@ export interface Provenance {
   /** YYYY-MM-DD. */
   asOf: string | undefined;
   authors: readonly Author[];
+  /** How the office shows itself; undefined: by its name alone. */
+  letterhead?: Letterhead;
 }
 
 /** The name of whoever recorded something; their id where nobody of the authors has it. */

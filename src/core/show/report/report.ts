@@ -7,18 +7,21 @@ import type { TraceLine } from '../../judge/grading/finding';
 import type { WhyHere } from '../../model/simulation/explain';
 import type { ReturnComparison } from './return-comparison';
 import type { Hazard } from '../../vocabulary/severity';
+import type { ReportLetterhead } from './letterhead';
 import type { ReportPlans } from './plans';
 import type { ReportReading } from './readings';
 
 /** The report as data: screen, PDF and package reading all come from it. Plain JSON. */
 export interface ReportData {
   /** Counted up when a part is added; versions.ts reads the older ones. */
-  version: 7;
+  version: 8;
   inspection: string;
   place: string;
   address: string;
   client: string | undefined;
   organisation: string;
+  /** How the office shows itself. Undefined: by its name alone, or issued before it could. */
+  letterhead: ReportLetterhead | undefined;
   /** As of this day, in words. Undefined: nothing was recorded. */
   asOf: string | undefined;
   authors: { id: string; name: string; licence: string }[];

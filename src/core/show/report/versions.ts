@@ -2,8 +2,11 @@ import type { ReportData, ReportFinding, ReportMended, ReportPlace } from './rep
 
 type FindingOf5 = Omit<ReportFinding, 'places'>;
 
+/** A report as sealed before offices had a letterhead. */
+export type ReportData7 = Omit<ReportData, 'version' | 'letterhead'> & { version: 7 };
+
 /** A report as sealed before it told of plans. */
-export type ReportData6 = Omit<ReportData, 'version' | 'plans'> & { version: 6 };
+export type ReportData6 = Omit<ReportData7, 'version' | 'plans'> & { version: 6 };
 
 /** A report as sealed when each place was a finding, before what was agreed was counted. */
 export type ReportData5 = Omit<
@@ -60,26 +63,41 @@ export type ReportData1 = Omit<ReportData2, Added | 'findings' | 'panels'> & {
 /** A sealed report of any version as one of today; parts it did not have are empty, never made up. */
 export function readReportData(sealed: unknown): ReportData {
   const report = sealed as
-    ReportData | ReportData6 | ReportData5 | ReportData4 | ReportData3 | ReportData2 | ReportData1;
+    | ReportData
+    | ReportData7
+    | ReportData6
+    | ReportData5
+    | ReportData4
+    | ReportData3
+    | ReportData2
+    | ReportData1;
   switch (report.version) {
-    case 7:
+    case 8:
       return report;
+    case 7:
+      return eighthOf(report);
     case 6:
-      return seventhOf(report);
+      return eighthOf(seventhOf(report));
     case 5:
-      return seventhOf(sixthOf(report));
+      return eighthOf(seventhOf(sixthOf(report)));
     case 4:
-      return seventhOf(sixthOf(fifthOf(report)));
+      return eighthOf(seventhOf(sixthOf(fifthOf(report))));
     case 3:
-      return seventhOf(sixthOf(fifthOf(fourthOf(report))));
+      return eighthOf(seventhOf(sixthOf(fifthOf(fourthOf(report)))));
     case 2:
-      return seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(report)))));
+      return eighthOf(seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(report))))));
     default:
-      return seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(secondOf(report))))));
+      return eighthOf(seventhOf(sixthOf(fifthOf(fourthOf(thirdOf(secondOf(report)))))));
   }
 }
 
-const seventhOf = (report: ReportData6): ReportData => ({
+const eighthOf = (report: ReportData7): ReportData => ({
+  ...report,
+  version: 8,
+  letterhead: undefined,
+});
+
+const seventhOf = (report: ReportData6): ReportData7 => ({
   ...report,
   version: 7,
   plans: undefined,

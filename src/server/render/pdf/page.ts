@@ -1,5 +1,6 @@
 import 'server-only';
 import type { PrintedPicture } from '../../db/pictures';
+import type { Paper } from '@/core/codes/settings/letterhead';
 import type { Sheet } from '@/core/show/report/blocks/sheet';
 
 /** What is set on paper. */
@@ -9,6 +10,8 @@ export interface PrintedReport {
   place: string;
   organisation: string;
   asOf: string | undefined;
+  /** Undefined: A4. */
+  paper?: Paper;
   /** Of an issued report: its number in words, and its seal. */
   issued?: { number: string; digest: string };
   pictures?: ReadonlyMap<string, PrintedPicture>;

@@ -20,12 +20,12 @@ export const printSteps = 10;
  * @param progress told after each step, of printSteps
  */
 export async function renderPdf(
-  { sheet, place, organisation, asOf, issued, zip, pictures = new Map() }: PrintedReport,
+  { sheet, place, organisation, asOf, paper, issued, zip, pictures = new Map() }: PrintedReport,
   progress: (step: number) => Promise<void> | void = () => undefined,
 ): Promise<Buffer> {
   const fonts = await loadFonts();
   const doc = new PDFDocument({
-    size: 'A4',
+    size: paper === 'letter' ? 'LETTER' : 'A4',
     margins: { top: 48, bottom: 60, left: 48, right: 48 },
     bufferPages: true,
     pdfVersion: '1.7',

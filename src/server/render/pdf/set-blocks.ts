@@ -8,6 +8,7 @@ import { drawingHeight, setDrawing } from './drawing';
 import type { Flow, Span } from './flow';
 import { ink, ink2 } from './flow';
 import type { Press } from './press';
+import { letterheadHeight, setLetterhead } from './letterhead';
 import { photosHeight, setPhotos } from './photos';
 import { table } from './table';
 import { setWhyHere } from './why-here';
@@ -52,6 +53,8 @@ export function setBlock(press: Press, block: Block): void {
       return setDrawing(flow, press.drawings[block.of]!);
     case 'photos':
       return setPhotos(press, block.photos);
+    case 'letterhead':
+      return setLetterhead(press, block);
     case 'callout':
       return flow.inset(inset, () => block.blocks.forEach((one) => setBlock(press, one)));
     case 'keep': {
@@ -138,6 +141,8 @@ function heightOf(press: Press, block: Block): number {
       return block.lines.reduce((sum, line) => sum + words(line.words), 0);
     case 'photos':
       return photosHeight(block.photos);
+    case 'letterhead':
+      return letterheadHeight(block);
     case 'callout':
     case 'keep':
     case 'fold':

@@ -21,6 +21,14 @@ export interface PhotoOnSheet {
   pin: { x: number; y: number } | undefined;
 }
 
+/** A picture of the office’s own, found by its digest. */
+export interface Logo {
+  digest: string;
+  width: number;
+  height: number;
+  alt: string;
+}
+
 /**
  * A piece of the report as it is read. Plain JSON, in the order it is told: whoever draws it adds no
  * word, order or condition of its own.
@@ -36,6 +44,8 @@ export type Block =
   /** A panel with numbered marks, by the name it is drawn under. */
   | { kind: 'drawing'; of: string }
   | { kind: 'photos'; photos: readonly PhotoOnSheet[] }
+  /** Of the office: its picture, and lines beside it. */
+  | { kind: 'letterhead'; office: string; lines: readonly string[]; logo?: Logo }
   /** Stands out, for a danger. */
   | { kind: 'callout'; blocks: readonly Block[] }
   /** Stays together on a page where it fits on one. */

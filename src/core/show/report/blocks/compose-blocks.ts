@@ -6,6 +6,7 @@ import { drawings } from './drawings';
 import { plainFindings, wholeFindings } from './finding';
 import { firstThings, gradeKey } from './first-things';
 import { directory, shutOffCard } from './household';
+import { covers, letterhead, terms } from './letterhead';
 import { mended } from './mended';
 import { doubts, notSeen } from './not-seen';
 import { findingTable, noPermit, permitResult } from './official';
@@ -23,6 +24,7 @@ type Part = (source: Source) => Block[];
 /** The one report, in the order each reader needs it. */
 const parts: Record<Audience, readonly Part[]> = {
   client: [
+    letterhead,
     title,
     (source) => [
       {
@@ -49,8 +51,11 @@ const parts: Record<Audience, readonly Part[]> = {
     glossary,
     shutOffCard,
     directory,
+    covers,
+    terms,
   ],
   electrician: [
+    letterhead,
     title,
     summary,
     caution,
@@ -68,8 +73,11 @@ const parts: Record<Audience, readonly Part[]> = {
     besides,
     notSeen,
     doubts,
+    covers,
+    terms,
   ],
   official: [
+    letterhead,
     title,
     summary,
     permitResult,
@@ -83,8 +91,11 @@ const parts: Record<Audience, readonly Part[]> = {
     doubts,
     drawings,
     caution,
+    covers,
+    terms,
   ],
   record: [
+    letterhead,
     title,
     summary,
     firstThings,
@@ -104,6 +115,8 @@ const parts: Record<Audience, readonly Part[]> = {
     notSeen,
     doubts,
     directory,
+    covers,
+    terms,
     record,
     caution,
   ],

@@ -14,7 +14,7 @@ export const title = ({ report, signed, audience }: Source): Block[] => [
   ...paragraph(
     strong(
       signed
-        ? `Report ${signed.number}, issued ${dayWords(signed.issuedOn)}, signed ${[signed.signedName, signed.licence].filter(Boolean).join(', ')}. ${audienceWords[audience]}.`
+        ? `Report ${signed.number}, issued ${dayWords(signed.issuedOn, report.letterhead?.dates)}, signed ${[signed.signedName, signed.licence].filter(Boolean).join(', ')}. ${audienceWords[audience]}.`
         : `A draft: not issued, not signed. ${audienceWords[audience]}.`,
     ),
   ),

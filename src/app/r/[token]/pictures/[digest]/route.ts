@@ -10,7 +10,10 @@ export async function GET(
 ): Promise<Response> {
   const { token, digest } = await params;
   const opened = await openLink(token, addressOf(request.headers), 'pictured');
-  if (!opened?.report.photos.some((photo) => photo.digest === digest)) return nothingHere();
+  const shown =
+    opened?.report.letterhead?.logo?.digest === digest ||
+    opened?.report.photos.some((photo) => photo.digest === digest);
+  if (!opened || !shown) return nothingHere();
   const picture = (await readPrintedPictures(opened.organisation, [digest])).get(digest);
   if (!picture) return nothingHere();
   return new Response(new Uint8Array(picture.bytes), {
