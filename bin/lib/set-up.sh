@@ -57,6 +57,7 @@ need_build() {
   bundle src/server/web/serve.ts .next/east-gate/web.mjs --alias:server-only=./src/server/web/is-a-server.ts
   bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
   bundle src/server/tools/work.ts .next/east-gate/work.mjs
+  bundle src/server/tools/backup.ts .next/east-gate/backup.mjs
   bundle src/server/run/supervise.ts .next/east-gate/supervise.mjs
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build

@@ -15,6 +15,9 @@ import { deliverEntries } from '@/server/commands/deliver-entries';
 import { invite, revokeInvite } from '@/server/commands/invite';
 import { issueReport, listIssued } from '@/server/commands/issue-report';
 import { beginImport, readImport } from '@/server/commands/large-import';
+import { exportOffice } from '@/server/commands/export-office';
+import { forgetClient, proposedKeeping, readKeeping, saveKeeping } from '@/server/commands/keeping';
+import { readRunning } from '@/server/commands/running';
 import { readLetterhead, saveLetterhead } from '@/server/commands/letterhead';
 import { plainLetterhead } from '@/core/codes/settings/letterhead';
 import { listLetters, sendAgain, sendTrial } from '@/server/commands/letters';
@@ -115,6 +118,24 @@ const commands: Record<string, Command> = {
     call: (session) => saveLetterhead(session, { letterhead: plainLetterhead, version: 999 }),
     own: true,
   },
+  exportOffice: {
+    needs: 'people',
+    call: async (session) => {
+      (await exportOffice(session)).zip.destroy();
+    },
+    own: true,
+  },
+  readKeeping: { needs: 'people', call: readKeeping, own: true },
+  saveKeeping: {
+    needs: 'people',
+    call: (session) => saveKeeping(session, proposedKeeping),
+    own: true,
+  },
+  forgetClient: {
+    needs: 'people',
+    call: (session, { inspection }) => forgetClient(session, { inspection }),
+  },
+  readRunning: { needs: 'people', call: namesOf(readRunning) },
   listPeople: { needs: 'people', call: namesOf(listPeople) },
   listAudit: { needs: 'people', call: namesOf(listAudit) },
   listLetters: { needs: 'people', call: namesOf(listLetters) },

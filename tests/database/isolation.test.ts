@@ -29,6 +29,8 @@ import * as foundingQueries from '@/server/db/foundings';
 import * as importQueries from '@/server/db/imports';
 import * as inspectionQueries from '@/server/db/inspections';
 import * as memberQueries from '@/server/db/members';
+import * as erasureQueries from '@/server/db/erasures';
+import * as standingQueries from '@/server/db/standing';
 import * as inviteQueries from '@/server/db/invites';
 import * as passkeyQueries from '@/server/db/passkeys';
 import * as peopleQueries from '@/server/db/people';
@@ -181,6 +183,15 @@ beforeAll(async () => {
       organisation: a.id,
       member: a.member,
     });
+    await inspectionQueries.insertInspection(tx, {
+      organisation: a.id,
+      id: `erased-${mark}`,
+      settings: startingSettings(a.name),
+      authors: [],
+      createdBy: a.member,
+    });
+    await erasureQueries.insertErasure(tx, a.id, { inspection: `erased-${mark}`, by: a.member });
+    await erasureQueries.maybeUpdateKeeping(tx, a.id, { lettersDays: 4321 });
     await auditQueries.insertAudit(
       tx,
       { organisation: a.id, member: a.member },
@@ -259,7 +270,7 @@ describe('row security', () => {
         organisations: 1,
         members: 1,
         entries: 1,
-        inspections: 1,
+        inspections: 2,
         inspection_states: 1,
       });
       await client.query('commit');
@@ -360,6 +371,7 @@ describe('row security', () => {
       'begin_reset',
       'count_sign_in_attempt',
       'drop_what_expired',
+      'drop_what_is_old',
       'end_session',
       'find_invite',
       'find_link',
@@ -622,6 +634,37 @@ describe('every query', () => {
       memberQueries.oneOrganisation(tx).then((row) => (row.organisation_id === a.id ? row : [])),
     updateSettings: (tx) => memberQueries.updateSettings(tx, a.id, {}, 1),
     updateLetterhead: (tx) => memberQueries.updateLetterhead(tx, a.id, {}, 0),
+    maybeOneErasure: (tx) => erasureQueries.maybeOneErasure(tx, `erased-${mark}`),
+    insertErasure: (tx) =>
+      erasureQueries.insertErasure(tx, a.id, { inspection: `erased-${mark}`, by: a.member }),
+    oneClientForgotten: (tx) =>
+      erasureQueries
+        .oneClientForgotten(tx, inspection, 'x')
+        .then((gone) => (gone.links + gone.letters + gone.files === 0 ? [] : gone)),
+    oneKeeping: (tx) =>
+      erasureQueries
+        .oneKeeping(tx)
+        .then(({ keeping }) => (JSON.stringify(keeping)?.includes('4321') ? keeping : [])),
+    maybeUpdateKeeping: (tx) => erasureQueries.maybeUpdateKeeping(tx, a.id, {}),
+    oneDropOfOld: (tx) =>
+      erasureQueries
+        .oneDropOfOld(tx, { lettersDays: 9999, visitsDays: 9999, auditDays: 9999 })
+        .then(() => []),
+    manyInspectionIds: (tx) =>
+      inspectionQueries
+        .manyInspectionIds(tx)
+        .then((rows) => rows.filter((row) => row.id === `erased-${mark}`)),
+    // Counts of all offices, and what the database is: nothing of anybody.
+    manyQueueCounts: (tx) =>
+      standingQueries
+        .manyQueueCounts(tx)
+        .then((rows) => rows.filter((row) => JSON.stringify(row).includes(mark))),
+    oneVersion: (tx) =>
+      standingQueries.oneVersion(tx).then((row) => (JSON.stringify(row).includes(mark) ? row : [])),
+    oneStorage: (tx) =>
+      standingQueries
+        .oneStorage(tx)
+        .then(({ pictures }) => (Number(pictures) === 0 ? [] : pictures)),
     maybeOnePasswordHash: (tx) => memberQueries.maybeOnePasswordHash(tx, a.member),
     upsertKnownDevice: (tx) => memberQueries.upsertKnownDevice(tx, a.id, a.member, nothing),
     oneKnownDevice: (tx) =>
@@ -676,6 +719,8 @@ describe('every query', () => {
     ...inviteQueries,
     ...resetQueries,
     ...passkeyQueries,
+    ...erasureQueries,
+    ...standingQueries,
     insertAudit: auditQueries.insertAudit,
     manyAudit: auditQueries.manyAudit,
   };

@@ -7,7 +7,7 @@ import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
 import { picturesOf } from '@/core/record/package/pictures-named';
-import { asOfDay, dayAt, dayWords } from '@/core/show/report/dates';
+import { asOfDay, dayAt, dayWords, utcDay } from '@/core/show/report/dates';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
@@ -21,6 +21,9 @@ import { oneOrganisation } from '../db/members';
 import type { IssuedRow, IssuedWhole } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
 import { packageOf, writePackage } from '../package-file';
+import type { Block } from '@/core/show/report/blocks/block';
+import { entriesWithout, personalTexts, without } from '@/core/record/erased';
+import { maybeOneErasure } from '../db/erasures';
 import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
 import { demand } from '../session';
@@ -193,6 +196,8 @@ export interface IssuedReport {
   row: IssuedWhole;
   report: ReportData;
   stored: StoredInspection;
+  /** YYYY-MM-DD on which the client's personal data was removed from what is shown; undefined: it was not. */
+  erasedOn: string | undefined;
 }
 
 /** Reports issued of an inspection, the latest first. */
@@ -217,8 +222,8 @@ export const issuedSheetOf = (
   issued: IssuedReport,
   audience: Audience,
   medium: 'screen' | 'paper',
-): Sheet =>
-  issuedSheet(
+): Sheet => {
+  const sheet = issuedSheet(
     issued.report,
     audience,
     medium,
@@ -233,6 +238,10 @@ export const issuedSheetOf = (
     },
     issued.row.digest,
   );
+  return issued.erasedOn === undefined
+    ? sheet
+    : { ...sheet, blocks: [erasedBlock(issued.erasedOn), ...sheet.blocks] };
+};
 
 /** Number, signature and seal of an issued report. */
 export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: string } => ({
@@ -248,7 +257,10 @@ export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: s
 export function readIssued(organisation: string, id: string): Promise<IssuedReport | undefined> {
   return inOrganisation(organisation, async (tx) => {
     const row = await maybeOneIssued(tx, id);
-    return row && sealedOf(row);
+    if (!row) return undefined;
+    const erasure = await maybeOneErasure(tx, row.inspection_id);
+    const whole = sealedOf(row);
+    return erasure ? withoutClient(whole, utcDay(erasure.at)) : whole;
   });
 }
 
@@ -260,5 +272,28 @@ function sealedOf(row: IssuedWhole): IssuedReport {
     row,
     report: readReportData(row.report),
     stored: { id: inspection.id, settings, authors, entries, carried },
+    erasedOn: undefined,
   };
 }
+
+/** A report as it is shown after its client asked to be forgotten. What was sealed stays as it is. */
+function withoutClient({ row, report, stored }: IssuedReport, erasedOn: string): IssuedReport {
+  const texts = personalTexts(stored.entries);
+  return {
+    row,
+    report: without(report, texts),
+    stored: { ...stored, entries: entriesWithout(stored.entries) },
+    erasedOn,
+  };
+}
+
+/** Stands above what is shown of it. */
+const erasedBlock = (on: string): Block => ({
+  kind: 'paragraph',
+  words: [
+    {
+      text: `On ${dayWords(on)} the client’s personal data was removed from this report on request; where it stood is marked. Nothing else was changed. The seal is of the report as it was signed.`,
+      weight: 'strong',
+    },
+  ],
+});

@@ -15,6 +15,8 @@ import {
 import { maybeOneIssued } from '../db/reports';
 import { oneOrganisation } from '../db/members';
 import { letterheadOf } from './letterhead';
+import { utcDay } from '@/core/show/report/dates';
+import { maybeOneErasure } from '../db/erasures';
 import { sha256Hex } from '../sha256';
 
 /** Counted up when the same report would be set otherwise on paper. */
@@ -37,8 +39,13 @@ export function askReportFile(
     const of = issued?.inspection_id ?? (report === undefined ? inspection : undefined);
     const row = of === undefined ? undefined : await maybeOneInspection(tx, of);
     if (!row) return undefined;
+    const erasure = await maybeOneErasure(tx, row.id);
     const made = issued
-      ? { report: issued.id, digest: issued.digest }
+      ? {
+          report: issued.id,
+          digest: issued.digest,
+          ...(erasure && { erased: utcDay(erasure.at) }),
+        }
       : {
           inspection: row.id,
           settings: row.settings,

@@ -8,7 +8,9 @@ import { carriedOneSchema, readAs } from '@/core/record/package/carried';
 import type { Settings } from '@/core/codes/settings/settings';
 import { utcDay } from '@/core/show/report/dates';
 import type { Transaction } from '../db/connect';
+import { entriesWithout } from '@/core/record/erased';
 import { manyCarried } from '../db/carried';
+import { maybeOneErasure } from '../db/erasures';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
 import type { Stage } from '../db/inspections';
@@ -26,7 +28,7 @@ export interface StoredInspection {
   settings: Settings;
   /** Members who delivered, and authors of what was brought before that was recorded. */
   authors: Author[];
-  /** Bodies as they were written. */
+  /** Bodies as they were written; what was removed on request is marked. */
   entries: Entry[];
   /** What packages brought, and who brought them; null: not recorded. */
   carried: Carried[] | null;
@@ -49,6 +51,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
       throw new Error(`Stored entry in ${row.id}: ${JSON.stringify(parsed.faults[0])}`);
     return parsed.value;
   });
+  const erasure = await maybeOneErasure(tx, row.id);
   const carried = (await manyCarried(tx, row.id))
     .filter((one) => one.entries.length > 0)
     .map((one) =>
@@ -71,7 +74,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
     id: row.id,
     settings: v.parse(anySettingsSchema, row.settings),
     authors: [...imported, ...members].filter((author) => wrote.has(author.id)),
-    entries,
+    entries: erasure ? entriesWithout(entries) : entries,
     carried: imported.length > 0 && carried.length === 0 ? null : carried,
   };
 }

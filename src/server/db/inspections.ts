@@ -142,3 +142,7 @@ export const manyStoredTextsAfter = (tx: Transaction, after: string, most: numbe
      from inspections i where i.id > $1::text order by i.id limit $2::integer`,
     [after, most],
   );
+
+/** Every inspection of the office, in the order they were begun. */
+export const manyInspectionIds = (tx: Transaction) =>
+  many<{ id: string }>(tx, `select id from inspections order by created_at, id`, []);

@@ -47,7 +47,8 @@ async function readPrinted(organisation: string, file: ReportFileRow): Promise<P
     return {
       ...(await parts(organisation, issued.report, issuedSheetOf(issued, audience, 'paper'))),
       issued: markOf(issued),
-      zip: await sealedZip(organisation, issued),
+      // The sealed package names who asked to be forgotten: it is kept for proof, not given out.
+      ...(issued.erasedOn === undefined && { zip: await sealedZip(organisation, issued) }),
     };
   }
   const stored = await inOrganisation(organisation, async (tx) => {

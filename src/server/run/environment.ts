@@ -13,6 +13,10 @@ export interface Environment {
   processes: number;
   /** Port of loopback on which metrics are shown; undefined: nowhere. */
   metricsPort: number | undefined;
+  /** Processes that work the queue. */
+  workers: number;
+  /** Backups by themselves; undefined: none. */
+  backup: { folder: string; at: string; keep: number } | undefined;
 }
 
 const flag = (name: string) => v.picklist(['0', '1'], `${name}: expected 0 or 1`);
@@ -37,6 +41,25 @@ const schema = v.object({
     v.check(
       (many) => /^\d{1,2}$/.test(many) && Number(many) > 0 && Number(many) <= 32,
       'PROCESSES: expected 1 to 32',
+    ),
+  ),
+  WORKERS: v.pipe(
+    v.optional(v.string(), '1'),
+    v.check(
+      (many) => /^\d{1,2}$/.test(many) && Number(many) > 0 && Number(many) <= 32,
+      'WORKERS: expected 1 to 32',
+    ),
+  ),
+  BACKUP_FOLDER: v.optional(v.string()),
+  BACKUP_AT: v.pipe(
+    v.optional(v.string(), '02:30'),
+    v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'BACKUP_AT: expected such as 02:30'),
+  ),
+  BACKUP_KEEP: v.pipe(
+    v.optional(v.string(), '14'),
+    v.check(
+      (many) => /^\d{1,4}$/.test(many) && Number(many) > 0,
+      'BACKUP_KEEP: expected 1 or more',
     ),
   ),
   METRICS_PORT: v.optional(
@@ -71,6 +94,10 @@ export function readEnvironment(env: Readonly<Record<string, string | undefined>
     BEHIND_PROXY,
     PROCESSES,
     METRICS_PORT,
+    WORKERS,
+    BACKUP_FOLDER,
+    BACKUP_AT,
+    BACKUP_KEEP,
   } = read.output;
   return {
     port: Number(PORT),
@@ -80,5 +107,9 @@ export function readEnvironment(env: Readonly<Record<string, string | undefined>
     databaseUrl: DATABASE_URL,
     processes: Number(PROCESSES),
     metricsPort: METRICS_PORT === undefined ? undefined : Number(METRICS_PORT),
+    workers: Number(WORKERS),
+    backup: BACKUP_FOLDER
+      ? { folder: BACKUP_FOLDER, at: BACKUP_AT, keep: Number(BACKUP_KEEP) }
+      : undefined,
   };
 }

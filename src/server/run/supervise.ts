@@ -2,8 +2,10 @@ import { appendFileSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import * as v from 'valibot';
 import { keepDatabase } from './database-keeper';
+import { readLetterSettings } from '../letters/settings';
 import { readEnvironment } from './environment';
-import { writeStanding } from './standing';
+import { backUpNightly } from './nightly';
+import { backupTold, writeStanding } from './standing';
 import type { PartState } from './supervisor';
 import { Supervisor } from './supervisor';
 
@@ -12,7 +14,12 @@ import { Supervisor } from './supervisor';
  * file a part; what runs is written to a file the pages read.
  */
 function main(): void {
-  const { databaseUrl } = readEnvironment(process.env);
+  const { databaseUrl, workers, backup } = readEnvironment(process.env);
+  readLetterSettings(process.env);
+  // What sees every row, or owns the tables, is of no use to the pages: it stays here.
+  const { DATABASE_BACKUP_URL: wholeUrl, DATABASE_OWNER_URL: _, ...plainEnv } = process.env;
+  delete process.env.DATABASE_BACKUP_URL;
+  delete process.env.DATABASE_OWNER_URL;
   const folder = process.env.EAST_GATE_DATA ?? '.data';
   const standing = join(folder, 'standing.json');
   mkdirSync(join(folder, 'log'), { recursive: true });
@@ -30,7 +37,15 @@ function main(): void {
   });
   // The pages bring their own rendering: they do not run under the server’s condition.
   const web = { ...node('web', 'web.mjs'), args: ['--enable-source-maps', join(here, 'web.mjs')] };
-  const supervisor = new Supervisor([web, node('worker', 'work.mjs')], { line, changed: tell });
+  const supervisor = new Supervisor(
+    [
+      web,
+      ...Array.from({ length: workers }, (_, nth) =>
+        node(nth === 0 ? 'worker' : `worker-${nth + 1}`, 'work.mjs'),
+      ),
+    ],
+    { line, changed: tell },
+  );
   const start = startOf(process.env.EAST_GATE_DATABASE_START);
   const keeper =
     start &&
@@ -43,10 +58,20 @@ function main(): void {
         tell(supervisor.states);
       },
     });
+  const nightly =
+    backup &&
+    backUpNightly({
+      ...backup,
+      write: [process.execPath, '--conditions=react-server', join(here, 'backup.mjs')],
+      env: { ...plainEnv, DATABASE_BACKUP_URL: wholeUrl, NODE_OPTIONS: '' },
+      line: (text) => line('backup', text),
+      told: backupTold(folder),
+    });
   supervisor.start();
   console.error(`logs: ${join(folder, 'log')}`);
   const end = () => {
     keeper?.stop();
+    nightly?.stop();
     void supervisor.stop().then(() => process.exit(0));
   };
   process.once('SIGINT', end);

@@ -1,6 +1,8 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { closePool, inTransaction } from '../db/connect';
 import { workQueue } from '../db/queue';
+import { proposedKeeping } from '../commands/keeping';
+import { oneDropOfOld } from '../db/erasures';
 import { oneDropOfExpired } from '../db/sessions';
 import { loadImport } from '../jobs/load-import';
 import { makeReportFile } from '../jobs/make-report-file';
@@ -42,10 +44,11 @@ const end = async (): Promise<void> => {
 process.once('SIGINT', () => void end());
 process.once('SIGTERM', () => void end());
 
-// What expired leaves, once an hour.
+// What expired or is older than an office keeps it leaves, once an hour.
 while (!ended.signal.aborted) {
-  await inTransaction(oneDropOfExpired).catch((error: Error) =>
-    log.error({ fault: error.message }, 'what expired could not leave'),
-  );
+  await inTransaction(async (tx) => {
+    await oneDropOfExpired(tx);
+    await oneDropOfOld(tx, proposedKeeping);
+  }).catch((error: Error) => log.error({ fault: error.message }, 'what is past could not leave'));
   await wait(60 * 60 * 1000, undefined, { signal: ended.signal }).catch(() => undefined);
 }

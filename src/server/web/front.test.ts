@@ -161,6 +161,8 @@ describe('what is set from outside', () => {
       databaseUrl: url,
       processes: 1,
       metricsPort: undefined,
+      workers: 1,
+      backup: undefined,
     });
     expect(
       readEnvironment({ DATABASE_URL: url, PROCESSES: '2', METRICS_PORT: '9464' }),

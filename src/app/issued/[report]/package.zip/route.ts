@@ -1,5 +1,6 @@
 import { readIssued, sealedZip } from '@/server/commands/issue-report';
 import { currentSession } from '../../../session/current';
+import { faults } from '../../../session/read-json';
 import { notHere, signedOut } from '../../../session/answers';
 
 /** The sealed package of an issued report. */
@@ -11,6 +12,11 @@ export async function GET(
   if (!session) return signedOut();
   const issued = await readIssued(session.organisation, (await params).report);
   if (!issued) return notHere();
+  if (issued.erasedOn !== undefined)
+    return faults(
+      410,
+      'The client asked to be forgotten: the sealed package names him. It is kept for proof and given out no more.',
+    );
   return new Response(new Uint8Array(await sealedZip(session.organisation, issued)), {
     headers: {
       'content-type': 'application/zip',

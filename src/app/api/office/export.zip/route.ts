@@ -1,0 +1,16 @@
+import { Readable } from 'node:stream';
+import { exportOffice } from '@/server/commands/export-office';
+import { signedOut } from '../../../session/answers';
+import { answering } from '../../../session/answering';
+import { asFile } from '../../../session/as-file';
+import { currentSession } from '../../../session/current';
+
+/** Every inspection of the office as an open package, in one zip. */
+export const GET = answering(async () => {
+  const session = await currentSession();
+  if (!session) return signedOut();
+  const { name, zip } = await exportOffice(session);
+  return new Response(Readable.toWeb(zip) as ReadableStream, {
+    headers: { 'content-type': 'application/zip', ...asFile(name) },
+  });
+});

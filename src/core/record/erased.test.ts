@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import type { Entry } from './entries/entry';
+import { entriesWithout, personalTexts, removedWords, without } from './erased';
+
+const entry = (id: string, facts: Record<string, unknown>): Entry =>
+  ({
+    v: 1,
+    id,
+    counter: 1,
+    device: 'd',
+    author: 'ines',
+    at: '2026-04-14T09:41:00+01:00',
+    action: id,
+    kind: 'add',
+    thing: id,
+    type: 'site',
+    in: null,
+    facts,
+    certainty: 'seen',
+  }) as Entry;
+
+describe('what was removed on request', () => {
+  const entries = [
+    entry('a', { name: 'Weir cottage', client: 'Ada Kettle' }),
+    entry('b', { client: 'Ada Kettle-Brook', toldWhom: 'Ada Kettle, by telephone' }),
+    entry('c', { remark: 'Ada Kettle was at home' }),
+  ];
+  test('are the texts that named a client, the longest first', () =>
+    expect(personalTexts(entries)).toEqual([
+      'Ada Kettle, by telephone',
+      'Ada Kettle-Brook',
+      'Ada Kettle',
+    ]));
+  test('is marked in the entries, of which nothing else changes', () => {
+    const shown = entriesWithout(entries);
+    expect(shown.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+    expect(shown[0]).toEqual({
+      ...entries[0],
+      facts: { name: 'Weir cottage', client: removedWords },
+    });
+    expect(shown[2]).toBe(entries[2]);
+  });
+  test('is found in whatever was composed of them', () => {
+    const texts = personalTexts(entries);
+    expect(without({ head: ['for Ada Kettle-Brook'], n: 3, none: null }, texts)).toEqual({
+      head: [`for ${removedWords}`],
+      n: 3,
+      none: null,
+    });
+  });
+  test('stands nowhere any more, and what has none of it stays as it was', () => {
+    const texts = ['Ada Kettle', 'Kett'];
+    fc.assert(
+      fc.property(fc.jsonValue(), fc.string(), (value, before) => {
+        const said = JSON.stringify(without({ value, line: `${before}Ada Kettle` }, texts));
+        expect(said.includes('Ada Kettle')).toBe(false);
+        const plain = JSON.parse(JSON.stringify(value)) as unknown;
+        if (!JSON.stringify(plain).includes('Kett')) expect(without(plain, texts)).toEqual(plain);
+      }),
+    );
+  });
+});
