@@ -7,7 +7,7 @@ as_postgres() { if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$
 
 random_word() { head -c 18 /dev/urandom | base64 | tr -dc 'A-Za-z0-9'; }
 
-free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
+free_port() { node -e 'const s=require("net").createServer();s.listen(0,"127.0.0.1",()=>{process.stdout.write(String(s.address().port));s.close()})'; }
 
 # The data folder: inside the project, or, where the postgres user cannot reach it, under /var/tmp.
 pg_folder() {

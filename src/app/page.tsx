@@ -66,4 +66,5 @@ const lineOf = (state: Awaited<ReturnType<typeof listInspections>>[number]): Ins
   dueOn: state.due_on,
   stage: state.stage,
   issuedAs: state.issued_as,
+  inHand: state.in_hand,
 });

@@ -257,7 +257,15 @@ const commands: Record<string, Command> = {
 
 /** Commands before anybody is signed in, and parts of commands: by a link, a password, an id of their own. */
 const withoutSession = [
-  ...['acceptInvite', 'acknowledge', 'askReportFile', 'askReset', 'beginSession', 'findInvite'],
+  ...[
+    'canHavePasskeys',
+    'acceptInvite',
+    'acknowledge',
+    'askReportFile',
+    'askReset',
+    'beginSession',
+    'findInvite',
+  ],
   ...['findReset', 'findSession', 'foundOffice', 'isFoundingOpen', 'openLink', 'passkeyToSignIn'],
   ...[
     'readIssued',

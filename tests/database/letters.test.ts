@@ -80,7 +80,7 @@ describe('a letter', () => {
     expect(await sendAgain(manager, { letter: id })).toMatchObject({ ok: false });
   });
 
-  test('of a busy server is tried later, ten times, then told', async () => {
+  test('of a busy server is tried later, so many times, then told', async () => {
     const { id, to } = await written();
     mail.become('is busy');
     for (let at = 1; at < mostAttempts; at += 1)

@@ -14,10 +14,11 @@ import { httpTransport } from '@/client/outbox/transport';
 import type { PartState } from '@/server/run/supervisor';
 import type { StandingLine } from '@/server/web/standing-page';
 import { freePort, signInCookie } from '../server';
+import { startMailServer } from '../smtp';
 import type { TestOffice } from './office';
 import { seedOffices, siteEntry, word } from './office';
 
-jest.setTimeout(240_000);
+jest.setTimeout(400_000);
 
 const folder = mkdtempSync(join(tmpdir(), 'standing-'));
 const allWithinMs = 15_000;
@@ -28,12 +29,23 @@ let cookie: string;
 let owner: string;
 let postmaster: string;
 let report: string;
+let mail: Awaited<ReturnType<typeof startMailServer>>;
 
 beforeAll(async () => {
+  mail = await startMailServer();
   const port = await freePort();
   origin = `http://127.0.0.1:${port}`;
   kept = spawn('tests/set-up/own-server.sh', [], {
-    env: { ...process.env, PORT: String(port), EAST_GATE_DATA: folder, NODE_OPTIONS: '' },
+    env: {
+      ...process.env,
+      PORT: String(port),
+      EAST_GATE_DATA: folder,
+      NODE_OPTIONS: '',
+      PROCESSES: '2',
+      WORKERS: '2',
+      SMTP_URL: mail.url,
+      SMTP_FROM: 'panels@office.example',
+    },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise<void>((resolve, reject) => {
@@ -56,6 +68,7 @@ afterAll(async () => {
   const gone = new Promise((resolve) => kept.once('exit', resolve));
   kept.kill('SIGTERM');
   await gone;
+  await mail.stop();
 });
 
 /** A report to send: the lock-keeper’s house, its danger told to somebody. */
@@ -104,7 +117,22 @@ const pidOf = (name: string): number =>
     ? Number(readFileSync(postmaster, 'utf8').split('\n')[0])
     : parts().find((part) => part.name === name)!.pid!;
 
-test('database, PDF maker and pages killed in turn under load: nothing acknowledged is lost, nothing is there twice, each outage is told while it lasts, all run again within 15 s', async () => {
+/** The web processes behind one port. */
+const childrenOf = (pid: number): number[] =>
+  readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8').split(' ').filter(Boolean).map(Number);
+
+async function untilAsync(holds: () => Promise<boolean>): Promise<void> {
+  for (const began = Date.now(); Date.now() - began < 150_000; await wait(250))
+    if (await holds()) return;
+  throw new Error('it never came to that');
+}
+async function until(holds: () => boolean): Promise<void> {
+  for (const began = Date.now(); Date.now() - began < allWithinMs; await wait(50))
+    if (holds()) return;
+  throw new Error('not within 15 s');
+}
+
+test('database, PDF maker and pages killed in turn under load: nothing acknowledged is lost, nothing is there twice, each outage is told while it lasts, all run again within 15 s; one of two processes of each kind is not missed, and no letter goes out twice', async () => {
   const inspection = `standing-${randomUUID()}`;
   const acknowledged: string[] = [];
   const made: string[] = [];
@@ -151,6 +179,24 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
   };
   const devices = [...['one', 'two', 'three'].map((name) => device(name)), sender()];
   await wait(1000);
+  // One of the two web processes and one of the two that work the queue, at once: the others go on.
+  const web = pidOf('web');
+  const [one, other] = childrenOf(web);
+  const second = pidOf('worker-2');
+  const heard = acknowledged.length;
+  process.kill(one!, 'SIGKILL');
+  process.kill(second, 'SIGKILL');
+  await until(
+    () =>
+      childrenOf(web).length === 2 &&
+      !childrenOf(web).includes(one!) &&
+      parts().some(
+        ({ name, state, pid }) => name === 'worker-2' && state === 'running' && pid !== second,
+      ) &&
+      acknowledged.length > heard + 3,
+  );
+  expect(childrenOf(web)).toContain(other);
+  expect(pidOf('web')).toBe(web);
   const names = { database: 'The database', worker: 'The PDF maker', web: 'The pages' } as const;
   for (const part of ['database', 'worker', 'web', 'database'] as const) {
     const before = acknowledged.length;
@@ -184,6 +230,7 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
   loading = false;
   await Promise.all(devices);
   const client = new pg.Client({ connectionString: owner });
+  client.on('error', () => undefined);
   await client.connect();
   await client.query(`select set_config('east_gate.door', 'open', false)`);
   const { rows } = await client.query<{ id: string }>(
@@ -195,6 +242,24 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
      from links l left join mailbox m on m.organisation_id = l.organisation_id and m.sent_to = l.sent_to
      group by 1`,
   );
+  // Every letter has ended: it arrived once, or perhaps; no other way.
+  const states = async () =>
+    (
+      await client.query<{ sent_to: string; state: string }>(
+        'select sent_to, state from mailbox where organisation_id = $1',
+        [office.organisation],
+      )
+    ).rows;
+  await untilAsync(async () =>
+    (await states()).every(({ state }) => state === 'sent' || state === 'perhaps'),
+  );
+  const posted = await states();
+  const received = (to: string) => mail.letters.filter((letter) => letter.to.includes(to)).length;
+  expect(posted.filter(({ sent_to: to, state }) => state === 'sent' && received(to) !== 1)).toEqual(
+    [],
+  );
+  expect(posted.filter(({ sent_to: to }) => received(to) > 1)).toEqual([]);
+  expect(posted.filter(({ state }) => state === 'sent').length).toBeGreaterThan(3);
   await client.end();
   // A link and its letter are one: neither is there without the other, nor twice; what was answered is there.
   expect(letters.filter(({ letters: many, links }) => many !== 1 || links !== 1)).toEqual([]);

@@ -1,4 +1,5 @@
 import 'server-only';
+import { isIP } from 'node:net';
 import type { AuthenticationResponseJSON, RegistrationResponseJSON } from '@simplewebauthn/server';
 import {
   generateAuthenticationOptions,
@@ -35,6 +36,10 @@ type Transports = NonNullable<
 
 /** What a browser needs to make a passkey of this member. */
 export async function passkeyToAdd(session: Session, origin: string) {
+  if (!canHavePasskeys(origin))
+    return failed(
+      'Passkeys need the name of a place, not its number: open East Gate by its name. Nothing was added.',
+    );
   const known = await inOrganisation(session.organisation, (tx) =>
     manyPasskeysOf(tx, session.member),
   );
@@ -50,8 +55,12 @@ export async function passkeyToAdd(session: Session, origin: string) {
     authenticatorSelection: { residentKey: 'required', userVerification: 'required' },
   });
   await inTransaction((tx) => putChallenge(tx, sha256(options.challenge), session));
-  return options;
+  return { ok: true as const, options };
 }
+
+/** Whether browsers make passkeys for an origin: for none that is a number. */
+export const canHavePasskeys = (origin: string): boolean =>
+  isIP(new URL(origin).hostname.replace(/^\[|\]$/g, '')) === 0;
 
 const addSchema = v.object({
   name: words(100),

@@ -29,6 +29,11 @@ export interface StateRow {
   issued_as: string | null;
 }
 
+/** As it is listed: with the name of whoever has it in hand; null: nobody of this office. */
+export interface ListedRow extends StateRow {
+  in_hand: string | null;
+}
+
 /** Where an inspection stands: draft, issued, changed since, on a return visit, closed. */
 export type Stage = 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
 
@@ -103,11 +108,14 @@ export const upsertState = (
   );
 
 const listed = `inspection_id, place, address, to_char(as_of, 'YYYY-MM-DD') as as_of, entries, findings, seen_share,
-       danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as, acts_made, acts_agreed, acts_called`;
+       danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as, acts_made, acts_agreed, acts_called,
+  (select m.name from inspections i join members m
+     on m.organisation_id = i.organisation_id and m.id = coalesce(i.in_hand_of, i.created_by)
+   where i.organisation_id = inspection_states.organisation_id and i.id = inspection_states.inspection_id) as in_hand`;
 
 /** The latest inspections. */
 export const manyStates = (tx: Transaction, most = 50) =>
-  many<StateRow>(
+  many<ListedRow>(
     tx,
     `select ${listed} from inspection_states order by updated_at desc, inspection_id limit $1::integer`,
     [most],
@@ -115,7 +123,7 @@ export const manyStates = (tx: Transaction, most = 50) =>
 
 /** Inspections in which every word is found, by its beginning; the latest first. */
 export const manyStatesFound = (tx: Transaction, query: string, most = 50) =>
-  many<StateRow>(
+  many<ListedRow>(
     tx,
     `select ${listed} from inspection_states where search @@ to_tsquery('simple', $1::text)
      order by updated_at desc, inspection_id limit $2::integer`,
@@ -124,7 +132,7 @@ export const manyStatesFound = (tx: Transaction, query: string, most = 50) =>
 
 /** What must be seen to: open dangers first, then by deadline. */
 export const manyStatesDue = (tx: Transaction, until: string, most = 12) =>
-  many<StateRow>(
+  many<ListedRow>(
     tx,
     `select ${listed} from inspection_states
      where stage <> 'closed' and (danger_open > 0 or due_on <= $1::date)

@@ -10,12 +10,13 @@ export const queues = {
   'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
   import: { retryLimit: 3, retryDelay: 1, expireInSeconds: 300, policy: 'standard' },
   recheck: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
-  // Ever less often: ten times are about a day and a half.
+  // Ever less often: fourteen times are about a day.
   letter: {
-    retryLimit: 12,
-    retryDelay: 60,
+    retryLimit: 16,
+    retryDelay: 5,
     retryBackoff: true,
-    expireInSeconds: 120,
+    // Longer than any mail server is waited for.
+    expireInSeconds: 45,
     policy: 'standard',
   },
 } as const;

@@ -6,7 +6,7 @@ import type { LetterJob } from '../db/queue';
 import type { PostOffice } from '../letters/post-office';
 
 /** So often a letter is tried before it is told as failed. */
-export const mostAttempts = 10;
+export const mostAttempts = 14;
 
 /**
  * Sends the letter a job asks for. It is put down as going out first: whoever dies while it does leaves a

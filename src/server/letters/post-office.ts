@@ -24,7 +24,7 @@ export interface PostOffice {
  */
 export function postOffice(url: string, from: string): PostOffice {
   const transport = createTransport(
-    { url, connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as object,
+    { url, connectionTimeout: 7_000, greetingTimeout: 7_000, socketTimeout: 20_000 } as object,
     { from },
   );
   // The text is asked for once the server has taken sender and receiver.

@@ -24,7 +24,7 @@ function main(): void {
   const standing = join(folder, 'standing.json');
   mkdirSync(join(folder, 'log'), { recursive: true });
   const line = (part: string, text: string) =>
-    appendFileSync(join(folder, 'log', `${part}.log`), `${new Date().toISOString()} ${text}\n`);
+    appendFileSync(join(folder, 'log', `${part}.log`), `${dated(text)}\n`);
   let database: PartState | undefined;
   const tell = (parts: readonly PartState[]) =>
     writeStanding(standing, [...parts, ...(database ? [database] : [])]);
@@ -77,6 +77,10 @@ function main(): void {
   process.once('SIGINT', end);
   process.once('SIGTERM', end);
 }
+
+/** A line of JSON says when by itself. */
+const dated = (text: string) =>
+  text.startsWith('{') ? text : `${new Date().toISOString()} ${text}`;
 
 /** The command that starts the database, a JSON list of words. */
 function startOf(text: string | undefined): string[] | undefined {

@@ -19,7 +19,7 @@ describe('what runs', () => {
       'waiting',
       true,
       [
-        'is not running. Reports can be read on the screen; a PDF that is asked for is made as soon as it runs again.',
+        'is not running. Reports can be read on the screen; a PDF that is asked for is made, and letters leave, as soon as it runs again.',
         'is running.',
       ],
     ],

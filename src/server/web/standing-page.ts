@@ -13,7 +13,7 @@ const words: Readonly<Record<string, { name: string; is: 'is' | 'are'; without: 
     name: 'The PDF maker',
     is: 'is',
     without:
-      'Reports can be read on the screen; a PDF that is asked for is made as soon as it runs again.',
+      'Reports can be read on the screen; a PDF that is asked for is made, and letters leave, as soon as it runs again.',
   },
   database: {
     name: 'The database',
@@ -34,7 +34,10 @@ export interface StandingLine {
 export function standingLines({ parts, database }: Standing): StandingLine[] {
   const known = parts.filter(({ name }) => name !== 'database');
   const stands = (name: string, runs: boolean, since?: string): StandingLine => {
-    const word = Object.hasOwn(words, name) ? words[name]! : { name, is: 'is', without: '' };
+    // Of several of one kind each has its number.
+    const [, kind = name, nth] = /^(.+?)(?:-(\d+))?$/.exec(name) ?? [];
+    const named = Object.hasOwn(words, kind) ? words[kind]! : { name, is: 'is', without: '' };
+    const word = nth === undefined ? named : { ...named, name: `${named.name}, number ${nth}` };
     return {
       name: word.name,
       runs,

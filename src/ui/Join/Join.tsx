@@ -27,7 +27,7 @@ interface JoinProps {
 /** Whoever was invited says who he is. */
 export function Join({ token, office, email, invitedBy }: JoinProps) {
   const awake = useAwake();
-  const { post, said } = usePosting();
+  const { post, said } = usePosting(false);
   const [joined, setJoined] = useState(false);
   const { register, handleSubmit, formState } = useForm<v.InferInput<typeof joinSchema>>({
     resolver: valibotResolver(joinSchema),

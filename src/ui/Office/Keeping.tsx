@@ -93,7 +93,7 @@ function Forget({ words, found }: Pick<KeepingProps, 'words' | 'found'>) {
     <section className="grid content-start gap-3 md:col-span-2">
       <h2 className="text-heading font-bold">A client asks to be forgotten</h2>
       <p className="text-ink2 max-w-prose">
-        His name, and whom was told, are shown nowhere any more; addresses that links and letters
+        Their name, and whom was told, are shown nowhere any more; addresses that links and letters
         went to are removed. What was recorded and sealed stays as it is, unread, so that a report
         can still be held against its seal; where something stood it says so. This cannot be taken
         back.

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { askJson } from '@/client/http';
 import { preparePicture } from '@/client/pictures/prepare';
 import type { DateStyle, Letterhead, Paper } from '@/core/codes/settings/letterhead';
+import { countedUp } from '@/core/codes/settings/letterhead';
 import { OneOf } from '../primitives/OneOf';
 import { Said } from '../primitives/Said';
 import { useAwake } from '../primitives/use-awake';
@@ -129,7 +130,7 @@ export function LetterheadForm({ office, letterhead, version }: LetterheadFormPr
           Keep the letterhead
         </button>
       </form>
-      <LetterheadPreview office={office} letterhead={typed} />
+      <LetterheadPreview office={office} letterhead={countedUp(letterhead, typed)} />
     </div>
   );
 }

@@ -10,7 +10,7 @@ import { usePosting } from '../primitives/use-posting';
 /** Asks for a link to a new password. What is answered tells nobody who has an account. */
 export function AskReset() {
   const awake = useAwake();
-  const { post, said, busy } = usePosting();
+  const { post, said, busy } = usePosting(false);
   const [email, setEmail] = useState('');
   const [asked, setAsked] = useState(false);
   return (

@@ -10,7 +10,7 @@ import { usePosting } from '../primitives/use-posting';
 /** A new password for whoever followed the link. */
 export function Reset({ token, name, email }: { token: string; name: string; email: string }) {
   const awake = useAwake();
-  const { post, said, busy } = usePosting();
+  const { post, said, busy } = usePosting(false);
   const [password, setPassword] = useState('');
   const [done, setDone] = useState(false);
   if (done)

@@ -3,6 +3,8 @@ import { Brand } from '../primitives/Brand';
 import { PasskeyButton } from './PasskeyButton';
 
 interface SignInProps {
+  /** Browsers make passkeys for where this is reached. */
+  passkeys: boolean;
   outcome: string | undefined;
   accounts: readonly { organisation: string; name: string; email: string; password: string }[];
 }
@@ -12,7 +14,7 @@ const outcomes: Record<string, string> = {
   'too-many': 'Too many attempts for this address. Wait 15 minutes and try again.',
 };
 
-export function SignIn({ outcome, accounts }: SignInProps) {
+export function SignIn({ outcome, accounts, passkeys }: SignInProps) {
   const trouble = outcome && Object.hasOwn(outcomes, outcome) ? outcomes[outcome] : undefined;
   return (
     <main className="mx-auto grid min-h-dvh max-w-3xl content-center gap-8 p-6 md:grid-cols-2">
@@ -60,7 +62,7 @@ export function SignIn({ outcome, accounts }: SignInProps) {
             Sign in
           </button>
         </form>
-        <PasskeyButton />
+        {passkeys && <PasskeyButton />}
         <p className="mt-3">
           <Link className="underline" href="/reset">
             Password forgotten

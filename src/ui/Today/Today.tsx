@@ -27,6 +27,8 @@ export interface InspectionLine {
   dueOn: string | null;
   stage: 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
   issuedAs: string | null;
+  /** Who has it in hand; null: nobody of this office. */
+  inHand: string | null;
 }
 
 const stageWords: Record<InspectionLine['stage'], string> = {
@@ -52,7 +54,7 @@ interface TodayProps {
 export function Today({ session, mailbox, words, due, rechecked, inspections }: TodayProps) {
   return (
     <>
-      <header className="border-line bg-app flex h-12 items-center gap-4 border-b px-4">
+      <header className="border-line bg-app flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1">
         <Brand />
         <span className="text-ink2 hidden sm:inline">{session.organisationName}</span>
         <Link className="text-ink2 ml-auto underline" href="/account">
@@ -168,6 +170,7 @@ function InspectionItem({ line }: { line: InspectionLine }) {
         </p>
         <p className="text-ink2">
           {[line.issuedAs, stageWords[line.stage]].filter(Boolean).join(': ')}
+          {line.inHand && line.stage !== 'closed' && ` · ${line.inHand}`}
         </p>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">

@@ -4,8 +4,11 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { postJson } from '@/client/http';
 
-/** Sends something of a page to the server, tells what became of it, and has the page read anew. */
-export function usePosting() {
+/**
+ * Sends something of a page to the server, tells what became of it, and has the page read anew.
+ * @param anew false: what was sent uses the page up, and reading it anew would find nothing
+ */
+export function usePosting(anew = true) {
   const router = useRouter();
   const [said, setSaid] = useState<{ good: boolean; words: string }>();
   const [busy, setBusy] = useState(false);
@@ -17,7 +20,7 @@ export function usePosting() {
       answer.ok ? { good: true, words: done } : { good: false, words: answer.faults.join(' ') },
     );
     if (!answer.ok) return undefined;
-    router.refresh();
+    if (anew) router.refresh();
     return answer.value;
   };
   return { post, said, busy };

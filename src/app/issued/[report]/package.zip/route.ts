@@ -15,7 +15,7 @@ export async function GET(
   if (issued.erasedOn !== undefined)
     return faults(
       410,
-      'The client asked to be forgotten: the sealed package names him. It is kept for proof and given out no more.',
+      'The client asked to be forgotten: the sealed package names them. It is kept for proof and given out no more.',
     );
   return new Response(new Uint8Array(await sealedZip(session.organisation, issued)), {
     headers: {

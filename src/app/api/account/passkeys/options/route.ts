@@ -3,7 +3,4 @@ import { publicOrigin } from '../../../../session/origin';
 import { doing } from '../../../../session/doing';
 
 /** What a browser needs to make a passkey. */
-export const POST = doing(async (session) => ({
-  ok: true,
-  options: await passkeyToAdd(session, publicOrigin()),
-}));
+export const POST = doing((session) => passkeyToAdd(session, publicOrigin()));
