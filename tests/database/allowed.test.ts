@@ -275,7 +275,7 @@ const withoutSession = [
     'signIn',
     'signInByPasskey',
   ],
-  ...['signOut', 'useReset', 'waitForReportFile', 'isOwnPassword'],
+  ...['signOut', 'resetPassword', 'waitForReportFile', 'isOwnPassword'],
   ...[
     'asBuffer',
     'asRead',

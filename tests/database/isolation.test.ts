@@ -469,6 +469,7 @@ describe('every query', () => {
       }),
     manyEntries: (tx) => entryQueries.manyEntries(tx, inspection),
     maybeOneInspection: (tx) => inspectionQueries.maybeOneInspection(tx, inspection),
+    maybeOneState: (tx) => inspectionQueries.maybeOneState(tx, inspection),
     maybeOneInspectionLocked: (tx) => inspectionQueries.maybeOneInspectionLocked(tx, inspection),
     insertInspection: (tx) =>
       inspectionQueries.insertInspection(tx, {

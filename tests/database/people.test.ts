@@ -19,7 +19,7 @@ import {
   listPeople,
   reactivateMember,
 } from '@/server/commands/people';
-import { askReset, findReset, makeReset, useReset } from '@/server/commands/reset-password';
+import { askReset, findReset, makeReset, resetPassword } from '@/server/commands/reset-password';
 import { findSession, signIn } from '@/server/commands/sign-in';
 import { exportPackage, importPackage } from '@/server/commands/transfer-package';
 import { readInspection } from '@/server/commands/read-inspection';
@@ -255,11 +255,11 @@ describe('a password', () => {
       [old],
     );
     expect(await findReset(old)).toBeUndefined();
-    expect(await useReset(one, { password: 'short' })).toMatchObject({ ok: false });
-    expect(await useReset(one, { password: word })).toEqual({ ok: true });
+    expect(await resetPassword(one, { password: 'short' })).toMatchObject({ ok: false });
+    expect(await resetPassword(one, { password: word })).toEqual({ ok: true });
     expect(await findSession(token)).toBeUndefined();
     for (const used of [one, another, old])
-      expect(await useReset(used, { password: word })).toBeUndefined();
+      expect(await resetPassword(used, { password: word })).toBeUndefined();
   });
 });
 

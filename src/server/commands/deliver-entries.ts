@@ -13,6 +13,7 @@ import {
   manySameEntries,
   manyVouchedEntries,
 } from '../db/entries';
+import type { InspectionRow } from '../db/inspections';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import { heavy } from '../heavy/pool';
@@ -57,8 +58,11 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
   return inOrganisation(session.organisation, async (tx) => {
     const read = await allowed(tx, session, inspection, readable);
     // What begins an inspection is an entry of it: none, or none that is taken, begins nothing.
-    if (read.some(({ entry }) => entry)) await startInspection(tx, session, inspection);
-    const row = await maybeOneInspectionLocked(tx, inspection);
+    const row =
+      (await maybeOneInspectionLocked(tx, inspection)) ??
+      (read.some(({ entry }) => entry)
+        ? await startInspection(tx, session, inspection)
+        : undefined);
     if (!row) return { ok: true, deliveries: read.flatMap(({ refused }) => refused ?? []) };
     const taken = await write(tx, session, inspection, [
       ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
@@ -112,7 +116,11 @@ async function write(
   return taken;
 }
 
-async function startInspection(tx: Transaction, session: Session, id: string): Promise<void> {
+async function startInspection(
+  tx: Transaction,
+  session: Session,
+  id: string,
+): Promise<InspectionRow | undefined> {
   const { settings } = await oneOrganisation(tx);
   await insertInspection(tx, {
     organisation: session.organisation,
@@ -121,6 +129,7 @@ async function startInspection(tx: Transaction, session: Session, id: string): P
     authors: [],
     createdBy: session.member,
   });
+  return maybeOneInspectionLocked(tx, id);
 }
 
 type ReadOne = { entry: Entry; refused?: undefined } | { entry?: undefined; refused: Delivery };

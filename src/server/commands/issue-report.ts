@@ -24,6 +24,7 @@ import { packageOf, writePackage } from '../package-file';
 import type { Block } from '@/core/show/report/blocks/block';
 import { entriesWithout, personalTexts, without } from '@/core/record/erased';
 import { maybeOneErasure } from '../db/erasures';
+import { LRUCache } from 'lru-cache';
 import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
 import { demand } from '../session';
@@ -264,7 +265,18 @@ export function readIssued(organisation: string, id: string): Promise<IssuedRepo
   });
 }
 
+/** Sealed packages read lately, by their digests: what is sealed never changes. */
+const sealed = new LRUCache<string, Omit<IssuedReport, 'row'>>({ max: 40 });
+
 function sealedOf(row: IssuedWhole): IssuedReport {
+  const known = sealed.get(row.digest);
+  if (known) return { row, ...known };
+  const { row: _, ...read } = readSealed(row);
+  sealed.set(row.digest, read);
+  return { row, ...read };
+}
+
+function readSealed(row: IssuedWhole): IssuedReport {
   const parsed = parsePackage(row.package);
   if (!parsed.ok) throw new Error(`Sealed package ${row.id}: ${describeFault(parsed.faults[0]!)}`);
   const { inspection, settings, authors, entries, carried } = parsed.value;

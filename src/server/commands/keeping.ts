@@ -55,7 +55,11 @@ export async function forgetClient(session: Session, input: unknown): Promise<Do
     await insertErasure(tx, session.organisation, { inspection, by: session.member });
     await oneClientForgotten(tx, inspection, removedWords);
     // Lists and search are made anew, without it.
-    await materialise(tx, session.organisation, await loadStored(tx, row));
+    await materialise(
+      tx,
+      session.organisation,
+      await loadStored(tx, { ...row, erased_at: new Date() }),
+    );
     await insertAudit(tx, session, 'client-erased', inspection);
     return { ok: true };
   });

@@ -44,6 +44,19 @@ export function listInspections(session: Session, words = '') {
 export const listDue = (session: Session, until: string) =>
   inOrganisation(session.organisation, (tx) => manyStatesDue(tx, until));
 
+const recheckSeconds = 60;
+/** When this process had the reports of an organisation read again last; another process may have since. */
+const rechecked = new Map<string, number>();
+
+function isDue(organisation: string): boolean {
+  const now = Date.now();
+  if (now - (rechecked.get(organisation) ?? 0) < recheckSeconds * 1000) return false;
+  // Nothing is kept of offices nobody looks at.
+  if (rechecked.size > 10_000) rechecked.clear();
+  rechecked.set(organisation, now);
+  return true;
+}
+
 /**
  * Issued reports that lack a Danger now or an Urgent the rules find today, and how many were never read
  * again. Asking has them read again in the background by the rules that run then.
@@ -51,7 +64,13 @@ export const listDue = (session: Session, until: string) =>
 export const listRechecked = (session: Session) =>
   inOrganisation(session.organisation, async (tx) => {
     const { organisation } = session;
-    await insertJob(tx, 'recheck', { organisation }, { key: organisation, seconds: 60 });
+    if (isDue(organisation))
+      await insertJob(
+        tx,
+        'recheck',
+        { organisation },
+        { key: organisation, seconds: recheckSeconds },
+      );
     return { reports: await manyRechecked(tx), unread: await oneUnreadCount(tx) };
   });
 

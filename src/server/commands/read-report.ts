@@ -3,12 +3,14 @@ import type { Assessment } from '@/core';
 import { assess, composeReport } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet } from '@/core/show/report/blocks/sheet';
-import { asOfDay } from '@/core/show/report/dates';
+import { asOfDay, utcDay } from '@/core/show/report/dates';
 import { wholeRecord } from '@/core/show/report/record';
 import type { ReportData } from '@/core/show/report/report';
 import { composeSheet } from '@/core/show/report/sheets';
 import type { Letterhead } from '@/core/codes/settings/letterhead';
+import { LRUCache } from 'lru-cache';
 import { inOrganisation } from '../db/connect';
+import { maybeOneState } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
 import type { Session } from '../session';
 import { letterheadOf } from './letterhead';
@@ -49,9 +51,20 @@ export async function readDraft(
   id: string,
   audience: Audience,
 ): Promise<{ report: ReportData; sheet: Sheet } | undefined> {
+  const { organisation } = session;
+  const now = await inOrganisation(organisation, (tx) => maybeOneState(tx, id));
+  if (!now) return undefined;
+  const key = [organisation, id, audience, now.state, utcDay(new Date())].join('|');
+  const known = drafts.get(key);
+  if (known) return known;
   const stored = await readInspection(session, id);
-  return stored && draftOf(await headed(session.organisation, stored), audience);
+  const draft = stored && draftOf(await headed(organisation, stored), audience);
+  if (draft) drafts.set(key, draft);
+  return draft;
 }
+
+/** Drafts composed lately: the same is not composed again as long as what it follows from is the same. */
+const drafts = new LRUCache<string, { report: ReportData; sheet: Sheet }>({ max: 40 });
 
 /** What one reader is shown of these entries, composed now. */
 export function draftOf(

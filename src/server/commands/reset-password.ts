@@ -103,7 +103,7 @@ export const findReset = async (token: string) =>
   isToken(token) ? inTransaction((tx) => maybeOneReset(tx, sha256(token))) : undefined;
 
 /** Sets the password of a link, once; every session of the member ends. Undefined: there is no such link. */
-export async function useReset(token: string, input: unknown): Promise<Done | undefined> {
+export async function resetPassword(token: string, input: unknown): Promise<Done | undefined> {
   if (!(await findReset(token))) return undefined;
   const parsed = v.safeParse(v.object({ password: passwordSchema }), input);
   if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));

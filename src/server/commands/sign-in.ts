@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import * as v from 'valibot';
 import { insertAudit } from '../db/audit';
-import { inOrganisation, inTransaction } from '../db/connect';
+import { asOneQuestion, inOrganisation, inTransaction } from '../db/connect';
 import {
   forgetSignInAttempts,
   maybeOneMemberForSignIn,
@@ -127,7 +127,7 @@ async function countsOf(email: string, { address, device }: From): Promise<Count
 /** The session of a cookie's token, or none. */
 export async function findSession(token: string | undefined): Promise<Session | undefined> {
   if (!token || token.length > 100) return undefined;
-  const row = await inTransaction((tx) => maybeOneSession(tx, sha256(token), idleDays));
+  const row = await asOneQuestion((tx) => maybeOneSession(tx, sha256(token), idleDays));
   return (
     row && {
       organisation: row.organisation_id,

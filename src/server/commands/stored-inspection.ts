@@ -10,7 +10,6 @@ import { utcDay } from '@/core/show/report/dates';
 import type { Transaction } from '../db/connect';
 import { entriesWithout } from '@/core/record/erased';
 import { manyCarried } from '../db/carried';
-import { maybeOneErasure } from '../db/erasures';
 import { manyEntries } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
 import type { Stage } from '../db/inspections';
@@ -51,8 +50,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
       throw new Error(`Stored entry in ${row.id}: ${JSON.stringify(parsed.faults[0])}`);
     return parsed.value;
   });
-  const erasure = await maybeOneErasure(tx, row.id);
-  const carried = (await manyCarried(tx, row.id))
+  const carried = (row.has_carried ? await manyCarried(tx, row.id) : [])
     .filter((one) => one.entries.length > 0)
     .map((one) =>
       v.parse(carriedOneSchema, {
@@ -74,7 +72,7 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
     id: row.id,
     settings: v.parse(anySettingsSchema, row.settings),
     authors: [...imported, ...members].filter((author) => wrote.has(author.id)),
-    entries: erasure ? entriesWithout(entries) : entries,
+    entries: row.erased_at ? entriesWithout(entries) : entries,
     carried: imported.length > 0 && carried.length === 0 ? null : carried,
   };
 }

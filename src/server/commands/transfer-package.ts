@@ -75,7 +75,7 @@ export async function importPackage(
           bytes: asBuffer(picture.bytes),
           createdBy: session.member,
         });
-      const stored = await loadStored(tx, row);
+      const stored = await loadStored(tx, { ...row, has_carried: true });
       await materialise(tx, session.organisation, stored);
       if (added > 0)
         await insertAudit(tx, session, 'package-loaded', `${row.id}: ${counted(added, 'entry')}`);

@@ -67,10 +67,10 @@ export function inOrganisation<T>(
   work: (tx: Transaction) => Promise<T>,
 ): Promise<T> {
   return inShare(organisation, () =>
-    inTransaction(async (tx) => {
-      await setOrganisation(tx, organisation);
-      return work(tx);
-    }),
+    inTransaction(
+      work,
+      `begin; select set_config('east_gate.organisation', ${pg.escapeLiteral(organisation)}, true)`,
+    ),
   );
 }
 
@@ -78,8 +78,18 @@ export function inOrganisation<T>(
 export const setOrganisation = (tx: Transaction, organisation: string): Promise<unknown> =>
   tx.query(`select set_config('east_gate.organisation', $1::text, true)`, [organisation]);
 
-/** Runs work with no organisation set: only the functions of migration 0003 answer. */
-export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
+/** Asks one question with no organisation set, which is a transaction of its own. */
+export const asOneQuestion = <T>(work: (tx: Transaction) => Promise<T>): Promise<T> =>
+  inTransaction(work, '');
+
+/**
+ * Runs work with no organisation set: only the functions that open the door themselves answer.
+ * @param begin what begins it; empty: the work is one statement
+ */
+export async function inTransaction<T>(
+  work: (tx: Transaction) => Promise<T>,
+  begin = 'begin',
+): Promise<T> {
   const client = await pool().connect();
   // The database may end while a query waits: that query fails, and nothing else does.
   const heard = () => undefined;
@@ -89,12 +99,17 @@ export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): P
     client.release(broken);
   };
   try {
-    await client.query('begin');
+    if (begin) await client.query(begin);
     const result = await work(client);
-    await client.query('commit');
+    if (begin) await client.query('commit');
     release();
     return result;
   } catch (error) {
+    if (!begin) {
+      // Whether the connection or the question is at fault is not known: another is opened.
+      release(error as Error);
+      throw error;
+    }
     await client.query('rollback').then(
       () => release(),
       (failed: Error) => release(failed),

@@ -7,6 +7,10 @@ export interface InspectionRow {
   settings: unknown;
   authors: unknown;
   created_by: string;
+  /** When its client was forgotten; null: not. */
+  erased_at: Date | null;
+  /** Packages brought entries of it. */
+  has_carried: boolean;
 }
 
 export interface StateRow {
@@ -37,20 +41,26 @@ export interface ListedRow extends StateRow {
 /** Where an inspection stands: draft, issued, changed since, on a return visit, closed. */
 export type Stage = 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
 
+const inspectionColumns = `id, settings, authors, created_by,
+       (select at from erasures x
+         where x.organisation_id = inspections.organisation_id and x.inspection_id = inspections.id) as erased_at,
+       exists (select 1 from carried_packages c
+         where c.organisation_id = inspections.organisation_id and c.inspection_id = inspections.id) as has_carried`;
+
 export const maybeOneInspection = (tx: Transaction, id: string) =>
-  maybeOne<InspectionRow>(
-    tx,
-    `select id, settings, authors, created_by from inspections where id = $1::text`,
-    [id],
-  );
+  maybeOne<InspectionRow>(tx, `select ${inspectionColumns} from inspections where id = $1::text`, [
+    id,
+  ]);
 
 /** Locks the inspection for this transaction, so that its state follows from all its entries. */
-export const maybeOneInspectionLocked = (tx: Transaction, id: string) =>
-  maybeOne<InspectionRow>(
-    tx,
-    `select id, settings, authors, created_by from inspections where id = $1::text for update`,
-    [id],
-  );
+export async function maybeOneInspectionLocked(
+  tx: Transaction,
+  id: string,
+): Promise<InspectionRow | undefined> {
+  await many(tx, `select 1 from inspections where id = $1::text for update`, [id]);
+  // Asked once it is held: what another wrote while this one waited is seen.
+  return maybeOneInspection(tx, id);
+}
 
 /** Adds the inspection unless it is there. Settings are frozen into it. */
 export const insertInspection = (
@@ -70,6 +80,26 @@ export const insertInspection = (
       JSON.stringify(row.authors),
       row.createdBy,
     ],
+  );
+
+/**
+ * What everything composed of an inspection follows from, in short: while it stays the same, so does what is
+ * composed. Entries are only added; of those in a package some may later be vouched for; a client may be
+ * forgotten; names of members and the letterhead change.
+ */
+export const maybeOneState = (tx: Transaction, id: string) =>
+  maybeOne<{ state: string }>(
+    tx,
+    `select concat_ws(' ',
+       (select count(*) || '/' || count(e.carried) from entries e
+         where e.organisation_id = i.organisation_id and e.inspection_id = i.id),
+       (select extract(epoch from at) from erasures x
+         where x.organisation_id = i.organisation_id and x.inspection_id = i.id),
+       (select letterhead_version from organisations o where o.organisation_id = i.organisation_id),
+       (select md5(string_agg(concat_ws('|', m.id, m.name, m.licence), ';' order by m.id)) from members m
+         where m.organisation_id = i.organisation_id)) as state
+     from inspections i where i.id = $1::text`,
+    [id],
   );
 
 export const upsertState = (

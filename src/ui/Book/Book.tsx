@@ -6,6 +6,8 @@ import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
 import type { Carried } from '@/core/record/package/carried';
 import type { Settings } from '@/core/codes/settings/settings';
+import { Opening } from '../primitives/Opening';
+import { useAwake } from '../primitives/use-awake';
 import type { Who } from '../who';
 import { BookHeader } from './BookHeader';
 import { bookActions } from './actions';
@@ -28,8 +30,15 @@ interface BookProps {
 
 const nothingCarried: readonly Carried[] = [];
 
-/** One inspection: its logbook, what is in hand, and the views that share them. */
-export function Book({
+/**
+ * One inspection: its logbook, what is in hand, and the views that share them. It is judged and drawn on the
+ * device, which holds entries the server does not know yet; the server sends what is recorded, and draws nothing.
+ */
+export function Book(props: BookProps) {
+  return useAwake() ? <OpenBook {...props} /> : <Opening says="Opening the logbook…" />;
+}
+
+function OpenBook({
   session,
   inspection,
   settings,

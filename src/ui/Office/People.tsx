@@ -7,7 +7,7 @@ import { useAwake } from '../primitives/use-awake';
 import { usePosting } from '../primitives/use-posting';
 import { InviteForm } from './InviteForm';
 import { mayWords } from './may-words';
-import type { Person } from './PersonItem';
+import type { Person } from './person';
 import { PersonItem } from './PersonItem';
 
 interface Invite {

@@ -9,7 +9,7 @@ import { useAwake } from '../primitives/use-awake';
 import { usePosting } from '../primitives/use-posting';
 import { LinkShown } from './LinkShown';
 import { MayChoice } from './MayChoice';
-import type { Person } from './PersonItem';
+import type { Person } from './person';
 
 interface PersonFormProps {
   person: Person;

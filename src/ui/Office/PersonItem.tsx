@@ -1,23 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Permission } from '@/core/vocabulary/permission';
 import { localTimeWords } from '../primitives/local-time';
 import { mayWords } from './may-words';
+import type { Person } from './person';
 import { PersonForm } from './PersonForm';
-
-export interface Person {
-  id: string;
-  name: string;
-  email: string;
-  licence: string;
-  /** YYYY-MM-DD; empty: not said. */
-  licenceExpires: string;
-  scope: string;
-  may: Permission[];
-  /** When access ended; undefined: works here. */
-  left: string | undefined;
-}
 
 interface PersonItemProps {
   person: Person;

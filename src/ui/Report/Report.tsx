@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { AudienceChoice } from './AudienceChoice';
 import { Blocks } from './Blocks';
+import { DraftBlocks } from './DraftBlocks';
 import { ReportHeader } from './ReportHeader';
 import { TakeAlong } from './TakeAlong';
 import type { ReportView } from './view';
@@ -18,7 +19,11 @@ export function Report({ above, ...view }: ReportView & { above?: ReactNode }) {
           base={issued?.base ?? `/inspections/${report.inspection}/report`}
           chosen={audience}
         />
-        <Blocks {...sheet} pictures={picturesAt(issued)} />
+        {issued ? (
+          <Blocks {...sheet} pictures={picturesAt(issued)} />
+        ) : (
+          <DraftBlocks {...sheet} pictures={picturesAt(issued)} />
+        )}
         <TakeAlong {...view} />
         {issued && (
           <p className="text-ink2 mt-6 font-mono text-xs break-all">Sealed with {issued.digest}</p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { PublicKeyCredentialRequestOptionsJSON } from '@simplewebauthn/browser';
 import { startAuthentication } from '@simplewebauthn/browser';
@@ -9,6 +10,7 @@ import { useAwake } from '../primitives/use-awake';
 /** Signs in by a passkey this device keeps. */
 export function PasskeyButton() {
   const awake = useAwake();
+  const router = useRouter();
   const [fault, setFault] = useState('');
   const signIn = async () => {
     setFault('');
@@ -20,8 +22,9 @@ export function PasskeyButton() {
     try {
       const response = await startAuthentication({ optionsJSON: asked.value.options });
       const answer = await postJson('/sign-in/passkey', response);
-      if (answer.ok) location.assign('/');
-      else setFault(answer.faults.join(' '));
+      if (!answer.ok) return setFault(answer.faults.join(' '));
+      router.push('/');
+      router.refresh();
     } catch {
       setFault('No passkey was used. Nothing was changed.');
     }

@@ -1,8 +1,12 @@
+'use client';
+
 import Link from 'next/link';
 import type { Grade } from '@/core/vocabulary/grade';
 import { grades, gradeWords } from '@/core/vocabulary/grade';
 import { dayWords } from '@/core/show/report/dates';
 import { Brand } from '../primitives/Brand';
+import { Opening } from '../primitives/Opening';
+import { useAwake } from '../primitives/use-awake';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { Who } from '../who';
@@ -50,8 +54,12 @@ interface TodayProps {
   inspections: readonly InspectionLine[];
 }
 
-/** Visits of the organisation, and the two ways to a new one. */
-export function Today({ session, mailbox, words, due, rechecked, inspections }: TodayProps) {
+/** Visits of the organisation, and the two ways to a new one. Drawn on the device: the server sends what they are. */
+export function Today(props: TodayProps) {
+  return useAwake() ? <TodayOnDevice {...props} /> : <Opening says="Opening…" />;
+}
+
+function TodayOnDevice({ session, mailbox, words, due, rechecked, inspections }: TodayProps) {
   return (
     <>
       <header className="border-line bg-app flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1">

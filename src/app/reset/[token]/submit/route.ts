@@ -1,4 +1,4 @@
-import { useReset } from '@/server/commands/reset-password';
+import { resetPassword } from '@/server/commands/reset-password';
 import { nothingHere } from '../../../session/answers';
 import { answering } from '../../../session/answering';
 import { answerOf } from '../../../session/doing';
@@ -9,7 +9,7 @@ export const POST = answering(
   async (request, { params }: { params: Promise<{ token: string }> }) => {
     const read = await readOpenJson(request);
     if ('answer' in read) return read.answer;
-    const done = await useReset((await params).token, read.body);
+    const done = await resetPassword((await params).token, read.body);
     return done ? answerOf(done) : nothingHere();
   },
 );

@@ -1,0 +1,13 @@
+import { Brand } from './Brand';
+
+/** Stands until the device draws what it was sent. */
+export function Opening({ says }: { says: string }) {
+  return (
+    <header className="border-line bg-app flex min-h-12 items-center gap-4 border-b px-4">
+      <Brand />
+      <p className="text-ink2" role="status">
+        {says}
+      </p>
+    </header>
+  );
+}
