@@ -79,7 +79,12 @@ for (const processes of process.env.LOAD_BRIEF ? [1] : [1, 2]) {
   console.log(`${processes} web process${processes > 1 ? 'es' : ''}, ${connections} at once:`);
   for (const one of asked) {
     await ask(server.origin, cookie, one, 64);
-    const result = await ask(server.origin, cookie, one, one.deliver || one.path === '/' ? 800 : 320);
+    const result = await ask(
+      server.origin,
+      cookie,
+      one,
+      one.deliver || one.path === '/' ? 800 : 320,
+    );
     const { p97_5, p50 } = result.latency;
     const trouble = result.non2xx + result.errors;
     console.log(

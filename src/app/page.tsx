@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { daysAfter, utcDay } from '@/core/show/report/dates';
-import { listDue, listInspections, listRechecked } from '@/server/commands/read-inspection';
+import { readToday } from '@/server/commands/read-inspection';
 import { numberWords } from '@/server/commands/stored-inspection';
 import type { InspectionLine } from '@/ui/Today/Today';
 import { Today } from '@/ui/Today/Today';
@@ -17,11 +17,7 @@ export default async function TodayPage({
   const { q } = await searchParams;
   const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
   const soon = daysAfter(utcDay(new Date()), soonDays);
-  const [states, due, rechecked] = await Promise.all([
-    listInspections(session, words),
-    words ? [] : listDue(session, soon),
-    words ? undefined : listRechecked(session),
-  ]);
+  const { states, due, rechecked } = await readToday(session, words, soon);
   return (
     <Today
       session={session}
@@ -29,8 +25,8 @@ export default async function TodayPage({
       words={words}
       due={due.map(lineOf)}
       rechecked={{
-        unread: rechecked?.unread ?? 0,
-        reports: (rechecked?.reports ?? []).map((row) => ({
+        unread: rechecked.unread,
+        reports: rechecked.reports.map((row) => ({
           inspection: row.inspection_id,
           number: numberWords(row),
           place: row.place,
@@ -46,7 +42,9 @@ export default async function TodayPage({
 /** Deadlines this near are shown first. */
 const soonDays = 7;
 
-const lineOf = (state: Awaited<ReturnType<typeof listInspections>>[number]): InspectionLine => ({
+const lineOf = (
+  state: Awaited<ReturnType<typeof readToday>>['states'][number],
+): InspectionLine => ({
   id: state.inspection_id,
   place: state.place,
   address: state.address,

@@ -41,6 +41,7 @@ import {
   readInspection,
   readSettings,
   readSettingsVersion,
+  readToday,
 } from '@/server/commands/read-inspection';
 import { holdInstrument, takeThermalPicture, walkRound } from '@/server/commands/read-instrument';
 import { readDraft, readReport } from '@/server/commands/read-report';
@@ -205,6 +206,7 @@ const commands: Record<string, Command> = {
     call: (session, { inspection }) => readInspection(session, inspection),
   },
   listInspections: { needs: undefined, call: namesOf(listInspections) },
+  readToday: { needs: undefined, call: namesOf((session) => readToday(session, '', '2030-01-01')) },
   listDue: { needs: undefined, call: (session) => listDue(session, '2030-01-01') },
   listRechecked: { needs: undefined, call: namesOf(listRechecked) },
   readSettings: { needs: undefined, call: readSettings, own: true },

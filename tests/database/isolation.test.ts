@@ -399,6 +399,10 @@ describe('every query', () => {
       entryQueries
         .oneEntryCount(tx, inspection)
         .then(({ entries }) => (entries === 0 ? [] : entries)),
+    oneEntryCounts: (tx) =>
+      entryQueries
+        .oneEntryCounts(tx, inspection)
+        .then(({ entries }) => (entries === 0 ? [] : entries)),
     maybeAskReportFile: (tx) =>
       fileQueries.maybeAskReportFile(tx, a.id, {
         id: 'e'.repeat(64),

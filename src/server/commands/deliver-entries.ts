@@ -7,7 +7,10 @@ import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
+import { figuresIn } from './figures';
+import { followedFromStart, followedOn, keepFollowed } from './followed-lately';
 import {
+  oneEntryCounts,
   manyEntries,
   manyInsertedEntries,
   manySameEntries,
@@ -21,7 +24,7 @@ import { overrulingEntries } from '@/core/record/entries/overruling';
 import { permissionWords } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
 import { demand } from '../session';
-import { loadStored, materialise } from './stored-inspection';
+import { loadStored, materialise, writeState } from './stored-inspection';
 
 /** What became of one delivered entry. */
 export type Delivery =
@@ -55,7 +58,9 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
       : entries.map((raw) => parseIncoming(raw));
   const first = new Map<string, Entry>();
   const readable = parsed.map((one, at) => readOne(session, first, one, entries[at]));
-  return inOrganisation(session.organisation, async (tx) => {
+  const key = `${session.organisation}/${inspection}`;
+  let keep = (): void => undefined;
+  const delivered = await inOrganisation(session.organisation, async (tx): Promise<Delivered> => {
     const read = await allowed(tx, session, inspection, readable);
     // What begins an inspection is an entry of it: none, or none that is taken, begins nothing.
     const row =
@@ -64,10 +69,27 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
         ? await startInspection(tx, session, inspection)
         : undefined);
     if (!row) return { ok: true, deliveries: read.flatMap(({ refused }) => refused ?? []) };
-    const taken = await write(tx, session, inspection, [
+    const before = await oneEntryCounts(tx, inspection);
+    const { taken, added, vouched } = await write(tx, session, inspection, [
       ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
     ]);
-    if (taken.size > 0) await materialise(tx, session.organisation, await loadStored(tx, row));
+    if (taken.size > 0) {
+      // What a client asked to be forgotten in is read from the store, where it is marked.
+      const known = row.erased_at ? undefined : followedOn(key, before, added);
+      const stored = known ? undefined : await loadStored(tx, row);
+      const now =
+        known ??
+        (stored && !row.erased_at ? followedFromStart(stored.entries, stored.settings) : undefined);
+      if (now) {
+        const { assessment, entries: ordered } = now.followed;
+        await writeState(tx, session.organisation, inspection, figuresIn(assessment, ordered));
+        const counts = {
+          entries: before.entries + added.length,
+          carried: before.carried - vouched,
+        };
+        keep = () => keepFollowed(key, counts, now);
+      } else if (stored) await materialise(tx, session.organisation, stored);
+    }
     const deliveries = read.map(({ entry, refused }): Delivery => {
       if (refused) return refused;
       return taken.has(entry.id)
@@ -76,6 +98,8 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     });
     return { ok: true, deliveries };
   });
+  keep();
+  return delivered;
 }
 
 /** Refuses what overrules a grade where the member may not. */
@@ -99,21 +123,25 @@ async function allowed(
   );
 }
 
-/** Writes what is new and vouches for what a package brought before; gives the ids of all that stand there now as delivered. */
+/**
+ * Writes what is new and vouches for what a package brought before; gives the ids of all that stand there now
+ * as delivered, and what of it is new.
+ */
 async function write(
   tx: Transaction,
   { organisation }: Session,
   inspection: string,
   entries: readonly Entry[],
-): Promise<Set<string>> {
-  const added = await manyInsertedEntries(tx, organisation, inspection, entries, null);
-  const taken = new Set(added.map(({ id }) => id));
-  if (taken.size === entries.length) return taken;
+): Promise<{ taken: Set<string>; added: Entry[]; vouched: number }> {
+  const fresh = await manyInsertedEntries(tx, organisation, inspection, entries, null);
+  const taken = new Set(fresh.map(({ id }) => id));
+  const added = entries.filter(({ id }) => taken.has(id));
+  if (taken.size === entries.length) return { taken, added, vouched: 0 };
   const same = await manySameEntries(tx, inspection, entries);
   const carried = same.flatMap(({ id, carried: by }) => (by === null ? [] : [id]));
   if (carried.length > 0) await manyVouchedEntries(tx, inspection, carried);
   same.forEach(({ id }) => taken.add(id));
-  return taken;
+  return { taken, added, vouched: carried.length };
 }
 
 async function startInspection(

@@ -1,3 +1,4 @@
+import type { Assessment } from '@/core';
 import { assess } from '@/core';
 import type { Settings } from '@/core/codes/settings/settings';
 import { countByGrade } from '@/core/judge/grading/items';
@@ -25,13 +26,16 @@ export interface Figures {
   words: string[];
 }
 
-export function figuresOf(entries: readonly Entry[], settings: Settings): Figures {
-  const assessment = assess(entries, settings);
+export const figuresOf = (entries: readonly Entry[], settings: Settings): Figures =>
+  figuresIn(assess(entries, settings), entries);
+
+/** The same of entries that are assessed already. */
+export function figuresIn(assessment: Assessment, entries: readonly Entry[]): Figures {
   const { site, findings, visit } = assessment;
   const { reader } = site;
   const asOf = asOfDay(entries, new Date());
   const due = findings
-    .flatMap((finding) => dueOn(finding, settings, asOf) ?? [])
+    .flatMap((finding) => dueOn(finding, assessment.settings, asOf) ?? [])
     .reduce<string | null>((a, b) => (a === null || b < a ? b : a), null);
   const words = [
     site.name,

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { Transaction } from '../db/connect';
 import { inOrganisation } from '../db/connect';
 import { manyStates, manyStatesDue, manyStatesFound, maybeOneInspection } from '../db/inspections';
 import { insertJob } from '../db/queue';
@@ -62,17 +63,33 @@ function isDue(organisation: string): boolean {
  * again. Asking has them read again in the background by the rules that run then.
  */
 export const listRechecked = (session: Session) =>
-  inOrganisation(session.organisation, async (tx) => {
-    const { organisation } = session;
-    if (isDue(organisation))
-      await insertJob(
-        tx,
-        'recheck',
-        { organisation },
-        { key: organisation, seconds: recheckSeconds },
-      );
-    return { reports: await manyRechecked(tx), unread: await oneUnreadCount(tx) };
+  inOrganisation(session.organisation, (tx) => askRechecked(tx, session.organisation));
+
+async function askRechecked(tx: Transaction, organisation: string) {
+  if (isDue(organisation))
+    await insertJob(
+      tx,
+      'recheck',
+      { organisation },
+      { key: organisation, seconds: recheckSeconds },
+    );
+  return { reports: await manyRechecked(tx), unread: await oneUnreadCount(tx) };
+}
+
+/** What Today shows: the latest, or what is found; what must be seen to until a day; reports read otherwise today. */
+export function readToday(session: Session, words: string, until: string) {
+  const { organisation } = session;
+  return inOrganisation(organisation, async (tx) => {
+    const query = queryOf(words);
+    const states = query ? await manyStatesFound(tx, query) : await manyStates(tx);
+    if (words !== '') return { states, due: [], rechecked: { reports: [], unread: 0 } };
+    return {
+      states,
+      due: await manyStatesDue(tx, until),
+      rechecked: await askRechecked(tx, organisation),
+    };
   });
+}
 
 /** What a new inspection starts with. */
 export const readSettings = async (session: Session) =>

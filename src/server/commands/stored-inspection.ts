@@ -19,6 +19,7 @@ import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
 import { heavy } from '../heavy/pool';
 import { judgeSeconds } from '../run/metrics';
+import type { Figures } from './figures';
 import { figuresOf } from './figures';
 
 /** An inspection as stored, its parts parsed. */
@@ -86,18 +87,28 @@ export async function materialise(
   organisation: string,
   stored: StoredInspection,
 ): Promise<void> {
-  const { entries, settings } = stored;
+  const { id, entries, settings } = stored;
   const judged = judgeSeconds.startTimer();
-  const { returning, words, ...figures } =
+  const figures =
     entries.length > fewEntries
       ? await heavy(organisation, 'figures', { entries, settings })
       : figuresOf(entries, settings);
   judged();
-  const [latest] = await manyIssuedOf(tx, stored.id);
+  await writeState(tx, organisation, id, figures);
+}
+
+/** Writes what lists show of an inspection, as it was worked out. */
+export async function writeState(
+  tx: Transaction,
+  organisation: string,
+  id: string,
+  { returning, words, ...figures }: Figures,
+): Promise<void> {
+  const [latest] = await manyIssuedOf(tx, id);
   await upsertState(tx, organisation, {
-    inspection_id: stored.id,
+    inspection_id: id,
     ...figures,
-    stage: stageOf(latest, entries.length, returning),
+    stage: stageOf(latest, figures.entries, returning),
     issued_as: latest ? numberWords(latest) : null,
     // Year and number as words of their own: with the dash the second would be a negative number.
     words: [...words, ...(latest ? [latest.number.replace('-', ' ')] : [])].join(' '),

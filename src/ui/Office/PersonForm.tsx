@@ -122,8 +122,8 @@ export function PersonForm({ person, own, colleagues }: PersonFormProps) {
             End {person.name}’s access
           </button>
           <p className="text-ink2 basis-full">
-            Every session ends at once. What a device of theirs still holds can be saved there as a
-            file, and loaded here by a colleague: it comes in as brought by that colleague.
+            Every session ends at once. What a device of theirs holds and has not sent stays on that
+            device: have it sent first, while they can still sign in.
           </p>
         </div>
       )}
