@@ -15,15 +15,18 @@ export interface World {
   work(): void;
 }
 
+/** Pages are there before somebody asks for them. */
+const asForPeople = { EAST_GATE_PRELOAD: '1' };
+
 /** A server of the worker's own, which a test may kill if it starts it again. */
 export const test = base.extend<object, { world: World }>({
   world: [
     async ({}, provide) => {
       let worker: { kill(): void } | undefined;
       const world: World = {
-        server: await startServer(await freePort()),
+        server: await startServer(await freePort(), asForPeople),
         restart: async () => {
-          world.server = await startServer(world.server.port);
+          world.server = await startServer(world.server.port, asForPeople);
         },
         work: () => {
           worker ??= startWorker();
