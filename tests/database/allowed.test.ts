@@ -259,6 +259,7 @@ const commands: Record<string, Command> = {
 
 /** Commands before anybody is signed in, and parts of commands: by a link, a password, an id of their own. */
 const withoutSession = [
+  ...['figuresIn', 'followedFromStart', 'followedOn', 'keepFollowed', 'writeState'],
   ...[
     'canHavePasskeys',
     'acceptInvite',

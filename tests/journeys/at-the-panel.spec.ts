@@ -50,9 +50,7 @@ test('a typical panel: at most 45 taps, 2 fields, 10 scrolls', async ({ page, wo
   await thumb.position(3);
   for (const next of [5, 7, 9, 11]) {
     await thumb.press(/^Same as last: 20 A, 12 Cu/);
-    await expect(
-      page.getByRole('region', { name: `Position ${next}`, exact: true }),
-    ).toBeVisible();
+    await expect(page.getByRole('region', { name: `Position ${next}`, exact: true })).toBeVisible();
   }
   await thumb.press(/^Add wire 14 copper/);
   await thumb.press('15 A');
