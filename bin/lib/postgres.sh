@@ -99,6 +99,9 @@ need_whole_database() {
   export PG_DUMP PG_RESTORE
   PG_DUMP="$(pg_bin)/pg_dump" PG_RESTORE="$(pg_bin)/pg_restore"
   [ -z "${DATABASE_BACKUP_URL:-}" ] || return 0
+  # The database in use is another's: one of our own in its place would be backed up, and empty.
+  [ -z "${DATABASE_URL:-}" ] || [ -n "${pg_data:-}" ] ||
+    fail "DATABASE_URL is set: set DATABASE_BACKUP_URL too, the URL of a role that sees every row (superuser or BYPASSRLS)."
   start_postgres "$1"
   local super
   super=$(sed -n 's/^super=//p' "$root/.data/$1.env")

@@ -13,7 +13,8 @@ import {
 import { listAudit } from '@/server/commands/audit';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { invite, revokeInvite } from '@/server/commands/invite';
-import { issueReport, listIssued } from '@/server/commands/issue-report';
+import { issueReport } from '@/server/commands/issue-report';
+import { listIssued } from '@/server/commands/issued-report';
 import { beginImport, readImport } from '@/server/commands/large-import';
 import { exportOffice } from '@/server/commands/export-office';
 import { forgetClient, proposedKeeping, readKeeping, saveKeeping } from '@/server/commands/keeping';
@@ -259,7 +260,7 @@ const commands: Record<string, Command> = {
 
 /** Commands before anybody is signed in, and parts of commands: by a link, a password, an id of their own. */
 const withoutSession = [
-  ...['figuresIn', 'followedFromStart', 'followedOn', 'keepFollowed', 'writeState'],
+  ...['failedBy', 'figuresIn', 'followedFromStart', 'followedOn', 'keepFollowed', 'writeState'],
   ...[
     'canHavePasskeys',
     'acceptInvite',

@@ -49,6 +49,20 @@ beforeAll(() => asked(whole.href, (client) => client.query(`create database ${em
 afterAll(() => asked(whole.href, (client) => client.query(`drop database ${empty}`)));
 
 describe('a backup', () => {
+  test.each(['backup', 'restore'])(
+    'bin/%s of a database that is not its own asks for the role, and takes no other database',
+    async (name) => {
+      const env = { ...process.env, NODE_OPTIONS: '' } as NodeJS.ProcessEnv;
+      delete env.DATABASE_BACKUP_URL;
+      const made = await new Promise<string>((resolve) =>
+        execFile(`bin/${name}`, [file], { env }, (failed, out, error) =>
+          resolve(failed ? out + error : 'done'),
+        ),
+      );
+      expect(made).toMatch(/DATABASE_URL is set: set DATABASE_BACKUP_URL too/);
+    },
+  );
+
   test('of a role bound by row security is refused: it would be empty', async () => {
     const made = await tool('backup', [file], process.env.DATABASE_OWNER_URL!);
     expect(made).toMatchObject({ code: 1 });

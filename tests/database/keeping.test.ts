@@ -11,7 +11,8 @@ import { removedWords } from '@/core/record/erased';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { exportOffice } from '@/server/commands/export-office';
-import { issuedSheetOf, issueReport, readIssued } from '@/server/commands/issue-report';
+import { issueReport } from '@/server/commands/issue-report';
+import { issuedSheetOf, readIssued } from '@/server/commands/issued-report';
 import { forgetClient, readKeeping, saveKeeping } from '@/server/commands/keeping';
 import { listLetters } from '@/server/commands/letters';
 import { acknowledge, listLinks, openLink, sendReport } from '@/server/commands/links';
@@ -113,7 +114,7 @@ describe('a client who asks to be forgotten', () => {
     const issued = (await readIssued(mine.organisation, report.id))!;
     for (const audience of audiences) {
       const [first] = issuedSheetOf(issued, audience, 'paper').blocks;
-      expect(JSON.stringify(first)).toContain('was removed from this report on request');
+      expect(JSON.stringify(first)).toContain('The client asked to be forgotten');
     }
   });
 

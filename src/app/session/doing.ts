@@ -1,11 +1,11 @@
 import 'server-only';
 import type { Session } from '@/server/session';
-import type { Done } from '@/server/commands/people';
+import type { Failed } from '@/server/commands/people';
 import { postings } from '@/server/web/posting';
 import { answering } from './answering';
 import { faults, readJson } from './read-json';
 
-type Answered = ({ ok: true } & Record<string, unknown>) | Extract<Done, { ok: false }>;
+type Answered = ({ ok: true } & Record<string, unknown>) | Failed;
 
 /** A handler that hands the JSON sent to a command, and answers with what became of it. */
 export const doing = (command: (session: Session, input: unknown) => Promise<Answered>) =>

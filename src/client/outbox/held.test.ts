@@ -1,10 +1,14 @@
 import 'fake-indexeddb/auto';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { describe, expect, test } from '@jest/globals';
 import { openDB } from 'idb';
 import type { Held } from './held';
-import { countHeld, openHeld, waiting } from './held';
+import { countHeld, hold, openHeld, waiting } from './held';
+import { deliverWaiting } from './sender';
+import { httpTransport } from './transport';
 import type { SendPicture } from './pictures';
-import { deliverPictures, heldPicture, holdPicture } from './pictures';
+import { deliverPictures, heldPicture, holdPicture, sendPictureOverHttp } from './pictures';
 
 /** An entry as the first version of this store kept it. */
 const first: Held = {
@@ -91,4 +95,27 @@ describe('pictures', () => {
     await deliverPictures(db, 'bram', send);
     expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 3 });
   });
+});
+
+test('whoever may not record now keeps what is held: it is sent once he may again', async () => {
+  let may = false;
+  const server = createServer((request, response) => {
+    request.resume();
+    response.writeHead(may ? 200 : 403, { 'content-type': 'application/json' });
+    response.end(
+      JSON.stringify(may ? { deliveries: [{ id: 'e1', outcome: 'arrived' }] } : { fault: 'no' }),
+    );
+  });
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const db = await openHeld('not-allowed');
+  await hold(db, [first]);
+  await holdPicture(db, { member: 'ines', digest: 'p1', blob: new Blob(['x']), state: 'waiting' });
+  expect(await deliverWaiting(db, 'ines', httpTransport(origin))).toBe('not-allowed');
+  expect(await deliverPictures(db, 'ines', sendPictureOverHttp(origin))).toBe('not-allowed');
+  expect(await countHeld(db, 'ines')).toMatchObject({ waiting: 1, refused: [], pictures: 1 });
+  may = true;
+  expect(await deliverWaiting(db, 'ines', httpTransport(origin))).toBe('idle');
+  expect(await countHeld(db, 'ines')).toMatchObject({ waiting: 0, arrived: 1 });
+  await new Promise((resolve) => server.close(resolve));
 });

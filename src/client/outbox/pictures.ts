@@ -6,6 +6,7 @@ type PictureAnswer =
   | { kind: 'arrived' }
   | { kind: 'refused'; reason: string }
   | { kind: 'signed-out' }
+  | { kind: 'not-allowed' }
   | { kind: 'unreachable' };
 
 export type SendPicture = (member: string, picture: HeldPicture) => Promise<PictureAnswer>;
@@ -15,10 +16,10 @@ export async function deliverPictures(
   db: HeldDatabase,
   member: string,
   send: SendPicture,
-): Promise<'idle' | 'unreachable' | 'signed-out'> {
+): Promise<'idle' | Exclude<PictureAnswer['kind'], 'arrived' | 'refused'>> {
   for (const picture of await db.getAllFromIndex('pictures', 'by-state', [member, 'waiting'])) {
     const answer = await send(member, picture);
-    if (answer.kind === 'unreachable' || answer.kind === 'signed-out') return answer.kind;
+    if (answer.kind !== 'arrived' && answer.kind !== 'refused') return answer.kind;
     await db.put('pictures', {
       ...picture,
       state: answer.kind,
@@ -49,6 +50,7 @@ export function sendPictureOverHttp(
         ? { kind: 'arrived' }
         : { kind: 'refused', reason: 'It changed on the way.' };
     if (answer.status === 401 || answer.status === 409) return { kind: 'signed-out' };
+    if (answer.status === 403) return { kind: 'not-allowed' };
     return answer.status >= 400 && answer.status < 500
       ? { kind: 'refused', reason: answer.faults.join(' ') }
       : { kind: 'unreachable' };

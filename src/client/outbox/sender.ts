@@ -4,7 +4,9 @@ import type { SendPicture } from './pictures';
 import { deliverPictures } from './pictures';
 import type { Transport } from './transport';
 
-export type Connection = 'idle' | 'sending' | 'unreachable' | 'signed-out';
+/** Why nothing is delivered now: all of it stays held. */
+export type Hindrance = 'unreachable' | 'signed-out' | 'not-allowed';
+export type Connection = 'idle' | 'sending' | Hindrance;
 
 const batchSize = 200;
 const longestPauseMs = 30_000;
@@ -17,7 +19,7 @@ export async function deliverWaiting(
   db: HeldDatabase,
   member: string,
   transport: Transport,
-): Promise<'idle' | 'unreachable' | 'signed-out'> {
+): Promise<'idle' | Hindrance> {
   for (;;) {
     const groups = await waiting(db, member);
     if (groups.size === 0) return 'idle';
@@ -28,7 +30,7 @@ export async function deliverWaiting(
         inspection,
         batch.map((one) => one.entry),
       );
-      if (answer.kind === 'unreachable' || answer.kind === 'signed-out') return answer.kind;
+      if (answer.kind !== 'delivered' && answer.kind !== 'refused') return answer.kind;
       const results =
         answer.kind === 'delivered'
           ? answer.results

@@ -11,6 +11,8 @@ export interface DeliveryResult {
 export type Answer =
   | { kind: 'delivered'; results: DeliveryResult[] }
   | { kind: 'signed-out' }
+  /** The member may not record in this office, now. */
+  | { kind: 'not-allowed' }
   | { kind: 'refused'; reason: string }
   | { kind: 'unreachable' };
 
@@ -33,9 +35,9 @@ export function httpTransport(origin = '', headers: Record<string, string> = {})
       case 401:
       case 409:
         return { kind: 'signed-out' };
-      case 400:
-      // He may not record: said, kept here, and not tried for ever.
       case 403:
+        return { kind: 'not-allowed' };
+      case 400:
       case 413:
         return { kind: 'refused', reason: answer.faults.join(' ') };
       default:

@@ -49,12 +49,36 @@ describe('what was removed on request', () => {
       none: null,
     });
   });
+  test.each<[string, string, Record<string, unknown>, string[]]>([
+    ['a role', 'client', { client: 'the owner' }, []],
+    ['a role with a capital', 'toldWhom', { toldWhom: 'The owner, in person' }, []],
+    ['one small word', 'client', { client: 'danger' }, []],
+    ['a name in small letters', 'client', { client: 'ada kettle' }, ['ada kettle']],
+    ['small words of somebody else', 'mendedBy', { mendedBy: 'the caretaker' }, []],
+    [
+      'a name beside a role',
+      'toldWhom',
+      { toldWhom: 'the owner, Ada Kettle' },
+      ['the owner, Ada Kettle'],
+    ],
+  ])('%s in %s', (_, __, facts, expected) =>
+    expect(personalTexts([entry('r', facts)])).toEqual(expected),
+  );
+  test('is cut out of no other word, nor out of what the report itself says', () =>
+    expect(
+      without({ grade: 'danger', says: 'Annex: tell Ann (the owner) of the danger' }, ['Ann']),
+    ).toEqual({ grade: 'danger', says: `Annex: tell ${removedWords} (the owner) of the danger` }));
+  test('may hold signs that mean something elsewhere', () =>
+    expect(without(['by A. (Kettle) [2] $& today'], ['A. (Kettle) [2] $&'])).toEqual([
+      `by ${removedWords} today`,
+    ]));
   test('stands nowhere any more, and what has none of it stays as it was', () => {
     const texts = ['Ada Kettle', 'Kett'];
+    const apart = (text: string) => `${text} `;
     fc.assert(
       fc.property(fc.jsonValue(), fc.string(), (value, before) => {
-        const said = JSON.stringify(without({ value, line: `${before}Ada Kettle` }, texts));
-        expect(said.includes('Ada Kettle')).toBe(false);
+        const said = JSON.stringify(without({ value, line: `${apart(before)}Ada Kettle` }, texts));
+        expect(said.endsWith(`${removedWords}"}`)).toBe(true);
         const plain = JSON.parse(JSON.stringify(value)) as unknown;
         if (!JSON.stringify(plain).includes('Kett')) expect(without(plain, texts)).toEqual(plain);
       }),

@@ -1,7 +1,7 @@
 import 'server-only';
 import { hash } from '@node-rs/argon2';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
+import { counted } from '@/core/vocabulary/phrases';
 import { insertAudit } from '../db/audit';
 import { inOrganisation } from '../db/connect';
 import type { PasskeyRow } from '../db/passkeys';
@@ -13,7 +13,7 @@ import { deleteSession, deleteSessionsOf, manySessionsOf } from '../db/sessions'
 import type { Session } from '../session';
 import { isOwnPassword } from './own-password';
 import type { Done } from './people';
-import { failed } from './people';
+import { failed, failedBy } from './people';
 import { licenceExpiresSchema, licenceSchema, passwordSchema, words } from './person-schema';
 
 /** What a member sees of himself: who he is here, where he is signed in, by what. */
@@ -43,7 +43,7 @@ const profileSchema = v.object({
 /** Name and licence as they stand under reports signed from now on. */
 export async function changeProfile(session: Session, input: unknown): Promise<Done> {
   const parsed = v.safeParse(profileSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   return inOrganisation(session.organisation, async (tx) => {
     const before = await maybeOnePerson(tx, session.member);
     await maybeUpdatePerson(tx, session.member, parsed.output);
@@ -73,7 +73,7 @@ const passwordChangeSchema = v.object({
 /** A new password: every other session of the member ends. */
 export async function changePassword(session: Session, input: unknown): Promise<Done> {
   const parsed = v.safeParse(passwordChangeSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const own = await isOwnPassword(session, parsed.output.password, 'Nothing was changed.');
   if (!own.ok) return failed(own.fault);
   const passwordHash = await hash(parsed.output.wanted);
@@ -88,7 +88,7 @@ export async function changePassword(session: Session, input: unknown): Promise<
 /** Ends one session of one's own, or all but this one. */
 export async function endOwnSession(session: Session, input: unknown): Promise<Done> {
   const parsed = v.safeParse(v.object({ session: words(64) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { session: wanted } = parsed.output;
   return inOrganisation(session.organisation, async (tx) => {
     const ended =
@@ -97,7 +97,7 @@ export async function endOwnSession(session: Session, input: unknown): Promise<D
         : await deleteSession(tx, session.member, wanted);
     if (ended.length === 0 && wanted !== allOthers)
       return { ok: false, faults: ['There is no such session of yours.'], absent: true as const };
-    await insertAudit(tx, session, 'session-ended', `${ended.length}`);
+    await insertAudit(tx, session, 'session-ended', counted(ended.length, 'session'));
     return { ok: true };
   });
 }

@@ -8,6 +8,7 @@ import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { figuresIn } from './figures';
+import type { EntryCounts, FollowedOn } from './followed-lately';
 import { followedFromStart, followedOn, keepFollowed } from './followed-lately';
 import {
   oneEntryCounts,
@@ -58,7 +59,6 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
       : entries.map((raw) => parseIncoming(raw));
   const first = new Map<string, Entry>();
   const readable = parsed.map((one, at) => readOne(session, first, one, entries[at]));
-  const key = `${session.organisation}/${inspection}`;
   let keep = (): void => undefined;
   const delivered = await inOrganisation(session.organisation, async (tx): Promise<Delivered> => {
     const read = await allowed(tx, session, inspection, readable);
@@ -74,21 +74,9 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
       ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
     ]);
     if (taken.size > 0) {
-      // What a client asked to be forgotten in is read from the store, where it is marked.
-      const known = row.erased_at ? undefined : followedOn(key, before, added);
-      const stored = known ? undefined : await loadStored(tx, row);
-      const now =
-        known ??
-        (stored && !row.erased_at ? followedFromStart(stored.entries, stored.settings) : undefined);
-      if (now) {
-        const { assessment, entries: ordered } = now.followed;
-        await writeState(tx, session.organisation, inspection, figuresIn(assessment, ordered));
-        const counts = {
-          entries: before.entries + added.length,
-          carried: before.carried - vouched,
-        };
-        keep = () => keepFollowed(key, counts, now);
-      } else if (stored) await materialise(tx, session.organisation, stored);
+      const now = await restate(tx, session, row, before, added);
+      const counts = { entries: before.entries + added.length, carried: before.carried - vouched };
+      if (now) keep = () => keepFollowed(keyOf(session, inspection), counts, now);
     }
     const deliveries = read.map(({ entry, refused }): Delivery => {
       if (refused) return refused;
@@ -100,6 +88,34 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
   });
   keep();
   return delivered;
+}
+
+const keyOf = ({ organisation }: Session, inspection: string) => `${organisation}/${inspection}`;
+
+/**
+ * Writes what lists show after entries were added: from where this process left it, where it knows it as it
+ * stood. Gives what to keep once it is committed; what a client asked to be forgotten in is never kept.
+ */
+async function restate(
+  tx: Transaction,
+  session: Session,
+  row: InspectionRow,
+  before: EntryCounts,
+  added: readonly Entry[],
+): Promise<FollowedOn | undefined> {
+  const { organisation } = session;
+  const known = row.erased_at ? undefined : followedOn(keyOf(session, row.id), before, added);
+  const stored = known ? undefined : await loadStored(tx, row);
+  const now = known ?? (stored && followedFromStart(stored.entries, stored.settings));
+  if (now)
+    await writeState(
+      tx,
+      organisation,
+      row.id,
+      figuresIn(now.followed.assessment, now.followed.entries),
+    );
+  else if (stored) await materialise(tx, organisation, stored);
+  return row.erased_at ? undefined : now;
 }
 
 /** Refuses what overrules a grade where the member may not. */

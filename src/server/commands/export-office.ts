@@ -1,4 +1,5 @@
 import 'server-only';
+import { once } from 'node:events';
 import { PassThrough } from 'node:stream';
 import type { Readable } from 'node:stream';
 import yazl from 'yazl';
@@ -48,11 +49,14 @@ const readMe = (office: string, many: number) =>
   `${office}: ${counted(many, 'inspection')}, each an open package of its own under ${officeFolder}\n` +
   'Load one on the page Today of another office, or all of them by bin/import-office.\n';
 
-/** Waits until what was packed is read. */
-const drained = (out: PassThrough): Promise<void> =>
-  new Promise((resolve, reject) => {
-    if (out.destroyed) return reject(new Error('nobody reads any more'));
-    if (!out.writableNeedDrain) return resolve();
-    out.once('drain', () => resolve());
-    out.once('close', () => reject(new Error('nobody reads any more')));
-  });
+/** Waits until what was packed is read. @throws where nobody reads any more */
+async function drained(out: PassThrough): Promise<void> {
+  if (out.writableNeedDrain && !out.destroyed) {
+    const ended = new AbortController();
+    const { signal } = ended;
+    await Promise.race([once(out, 'drain', { signal }), once(out, 'close', { signal })]).finally(
+      () => ended.abort(),
+    );
+  }
+  if (out.destroyed) throw new Error('nobody reads any more');
+}

@@ -26,6 +26,9 @@ export interface Figures {
   words: string[];
 }
 
+/** Entries of which the figures are worked out where they are asked for: of more of them beside. */
+export const fewEntries = 60;
+
 export const figuresOf = (entries: readonly Entry[], settings: Settings): Figures =>
   figuresIn(assess(entries, settings), entries);
 

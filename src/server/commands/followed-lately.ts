@@ -4,6 +4,8 @@ import type { Followed } from '@/core';
 import { follow } from '@/core';
 import { orderEntries } from '@/core/record/entries/history';
 import type { Entry } from '@/core/record/entries/entry';
+import { judgeSeconds } from '../run/metrics';
+import { fewEntries } from './figures';
 import type { Settings } from '@/core/codes/settings/settings';
 
 /** How many entries an inspection has, and how many of them came in packages. Entries are only added, so this names its state. */
@@ -12,17 +14,17 @@ export interface EntryCounts {
   carried: number;
 }
 
-/** An inspection as this process assessed it last. */
-interface Kept {
-  counts: EntryCounts;
+/** An inspection as it is assessed, with what it takes to go on from there. */
+export interface FollowedOn {
   settings: Settings;
   followed: Followed;
+}
+interface Kept extends FollowedOn {
+  counts: EntryCounts;
 }
 
 /** Those delivered to lately: what comes next is assessed from there, not from the beginning. */
 const lately = new LRUCache<string, Kept>({ max: 40 });
-/** Longer ones are assessed in a thread of their own the first time. */
-const mostFromStart = 60;
 
 const same = (a: EntryCounts, b: EntryCounts) => a.entries === b.entries && a.carried === b.carried;
 
@@ -31,26 +33,26 @@ export function followedOn(
   key: string,
   before: EntryCounts,
   added: readonly Entry[],
-): Omit<Kept, 'counts'> | undefined {
+): FollowedOn | undefined {
   const kept = lately.get(key);
   if (!kept || !same(kept.counts, before)) return undefined;
   const { settings, followed } = kept;
-  const { ordered } = orderEntries([...followed.entries, ...added]);
-  return { settings, followed: follow(ordered, settings, followed) };
+  return timed([...followed.entries, ...added], settings, followed);
 }
 
 /** A short inspection from its beginning; undefined: it is long. */
 export const followedFromStart = (
   entries: readonly Entry[],
   settings: Settings,
-): Omit<Kept, 'counts'> | undefined =>
-  entries.length > mostFromStart
-    ? undefined
-    : { settings, followed: follow(orderEntries(entries).ordered, settings) };
+): FollowedOn | undefined => (entries.length > fewEntries ? undefined : timed(entries, settings));
 
 /** Kept once what was written is committed: before, nobody else would see it. */
-export const keepFollowed = (
-  key: string,
-  counts: EntryCounts,
-  followed: Omit<Kept, 'counts'>,
-): void => void lately.set(key, { counts, ...followed });
+export const keepFollowed = (key: string, counts: EntryCounts, followed: FollowedOn): void =>
+  void lately.set(key, { counts, ...followed });
+
+function timed(entries: readonly Entry[], settings: Settings, last?: Followed): FollowedOn {
+  const judged = judgeSeconds.startTimer();
+  const followed = follow(orderEntries(entries).ordered, settings, last);
+  judged();
+  return { settings, followed };
+}

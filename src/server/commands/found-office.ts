@@ -8,8 +8,8 @@ import { letterheadSchema, plainLetterhead } from '@/core/codes/settings/letterh
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inTransaction } from '../db/connect';
 import { oneFounded, oneFoundingOpen } from '../db/foundings';
+import { takenOr } from '../db/rows';
 import { sha256 } from '../sha256';
-import { uniqueViolation } from './invite';
 import { emailSchema, licenceSchema, passwordSchema, words } from './person-schema';
 import { isToken } from './token';
 
@@ -48,10 +48,7 @@ export async function foundOffice(token: string, input: unknown): Promise<Founde
       letterhead: { ...plainLetterhead, address, paper, dates },
       member: { id: randomUUID(), email, name, licence, passwordHash },
     }),
-  ).catch((error: { code?: string }) => {
-    if (error.code !== uniqueViolation) throw error;
-    return 'known' as const;
-  });
+  ).catch(takenOr('known' as const));
   if (founded === 'known')
     return { ok: false, faults: ['Somebody signs in with this e-mail address already.'] };
   return founded.founded ? { ok: true } : undefined;

@@ -2,16 +2,16 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { insertAudit } from '../db/audit';
 import { inOrganisation, inTransaction } from '../db/connect';
 import { insertInvite, maybeOneInvite, maybeRevokeInvite, oneInviteAccepted } from '../db/invites';
+import { takenOr } from '../db/rows';
 import { writeLetter } from '../letters/write-letter';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { sha256 } from '../sha256';
-import type { Done } from './people';
-import { failed } from './people';
+import type { Done, Failed } from './people';
+import { failed, failedBy } from './people';
 import {
   emailSchema,
   licenceExpiresSchema,
@@ -29,10 +29,10 @@ export async function invite(
   session: Session,
   input: unknown,
   origin: string,
-): Promise<{ ok: true; url: string } | Extract<Done, { ok: false }>> {
+): Promise<{ ok: true; url: string } | Failed> {
   demand(session, 'people');
   const parsed = v.safeParse(inviteSchema, input);
-  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
+  if (!parsed.success) return failedBy(parsed.issues);
   const { email, may } = parsed.output;
   const { token, tokenHash } = newToken();
   const url = `${origin}/join/${token}`;
@@ -64,7 +64,7 @@ export async function invite(
 export async function revokeInvite(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ invite: words(64) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   return inOrganisation(session.organisation, async (tx) => {
     const revoked = await maybeRevokeInvite(tx, parsed.output.invite);
     if (!revoked)
@@ -89,18 +89,12 @@ const acceptSchema = v.object({
 export async function acceptInvite(token: string, input: unknown): Promise<Done | undefined> {
   if (!(await findInvite(token))) return undefined;
   const parsed = v.safeParse(acceptSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { password, ...member } = parsed.output;
   const passwordHash = await hash(password);
   const joined = await inTransaction((tx) =>
     oneInviteAccepted(tx, sha256(token), { id: randomUUID(), ...member, passwordHash }),
-  ).catch((error: { code?: string }) => {
-    if (error.code !== uniqueViolation) throw error;
-    return 'known' as const;
-  });
+  ).catch(takenOr('known' as const));
   if (joined === 'known') return failed('Somebody signs in with this e-mail address already.');
   return joined.joined ? { ok: true } : undefined;
 }
-
-/** PostgreSQL’s code: a row with this key is there. */
-export const uniqueViolation = '23505';

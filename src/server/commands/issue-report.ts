@@ -2,38 +2,29 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import type { Assessment, InspectionPackage } from '@/core';
-import { anySettingsSchema, assess, composeReport, parsePackage, readReportData } from '@/core';
+import { anySettingsSchema, assess, composeReport, readReportData } from '@/core';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { compareWithIssued } from '@/core/show/report/closing';
-import { picturesOf } from '@/core/record/package/pictures-named';
-import { asOfDay, dayAt, dayWords, utcDay } from '@/core/show/report/dates';
-import type { Audience } from '@/core/show/report/audience';
-import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
-import { recordAsIssued, wholeRecord } from '@/core/show/report/record';
-import { composeText, issuedSheet } from '@/core/show/report/sheets';
+import { asOfDay, dayAt, dayWords } from '@/core/show/report/dates';
+import { wholeRecord } from '@/core/show/report/record';
+import { composeText } from '@/core/show/report/sheets';
 import { issueCheck, mayIssue } from '@/core/show/report/issue-check';
 import type { ReportData } from '@/core/show/report/report';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
-import type { IssuedRow, IssuedWhole } from '../db/reports';
+import type { IssuedRow } from '../db/reports';
 import { insertIssued, manyIssuedOf, maybeOneIssued, oneNextNumber } from '../db/reports';
-import { packageOf, writePackage } from '../package-file';
-import type { Block } from '@/core/show/report/blocks/block';
-import { entriesWithout, personalTexts, without } from '@/core/record/erased';
-import { maybeOneErasure } from '../db/erasures';
-import { LRUCache } from 'lru-cache';
+import { packageOf } from '../package-file';
 import { insertAudit } from '../db/audit';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { sha256Hex } from '../sha256';
 import { letterheadOf } from './letterhead';
 import { isOwnPassword } from './own-password';
-import { readPictures } from './pictures';
-import type { StoredInspection } from './stored-inspection';
-import { asRead, issuedDay, loadStored, materialise, numberWords } from './stored-inspection';
+import { asRead, loadStored, materialise, numberWords } from './stored-inspection';
 
 const issueSchema = v.object({
   kind: v.picklist(['report', 'closing']),
@@ -192,120 +183,6 @@ async function reportToClose(
   };
 }
 
-/** An issued report with what it was made from. */
-export interface IssuedReport {
-  row: IssuedWhole;
-  report: ReportData;
-  stored: StoredInspection;
-  /** YYYY-MM-DD on which the client's personal data was removed from what is shown; undefined: it was not. */
-  erasedOn: string | undefined;
-}
-
-/** Reports issued of an inspection, the latest first. */
-export const listIssued = (session: Session, inspection: string): Promise<IssuedRow[]> =>
-  inOrganisation(session.organisation, (tx) => manyIssuedOf(tx, inspection));
-
 /** SHA-256 of a composed report, as it is sealed with its package. */
 export const reportDigest = (report: unknown): string =>
   sha256Hex(canonicalJson(JSON.parse(JSON.stringify(report))));
-
-/** The sealed package as a zip, with the pictures its entries name. */
-export async function sealedZip(
-  organisation: string,
-  { row }: Pick<IssuedReport, 'row'>,
-): Promise<Buffer> {
-  const document = JSON.parse(row.package) as InspectionPackage;
-  return writePackage(document, await readPictures(organisation, picturesOf(document)));
-}
-
-/** What a reader of an issued report is shown: what was sealed, nothing composed anew. */
-export const issuedSheetOf = (
-  issued: IssuedReport,
-  audience: Audience,
-  medium: 'screen' | 'paper',
-): Sheet => {
-  const sheet = issuedSheet(
-    issued.report,
-    audience,
-    medium,
-    () => {
-      const { entries, authors, settings } = asRead(issued.stored);
-      const assessment = assess(entries, settings);
-      return {
-        site: assessment.site,
-        signed: markOf(issued),
-        record: recordAsIssued(entries, authors, assessment),
-      };
-    },
-    issued.row.digest,
-  );
-  return issued.erasedOn === undefined
-    ? sheet
-    : { ...sheet, blocks: [erasedBlock(issued.erasedOn), ...sheet.blocks] };
-};
-
-/** Number, signature and seal of an issued report. */
-export const markOf = ({ row }: Pick<IssuedReport, 'row'>): Signed & { digest: string } => ({
-  number: numberWords(row),
-  changes: row.changes,
-  signedName: row.signed_name,
-  licence: row.licence,
-  issuedOn: issuedDay(row),
-  digest: row.digest,
-});
-
-/** An issued report of the asker's organisation, or none. */
-export function readIssued(organisation: string, id: string): Promise<IssuedReport | undefined> {
-  return inOrganisation(organisation, async (tx) => {
-    const row = await maybeOneIssued(tx, id);
-    if (!row) return undefined;
-    const erasure = await maybeOneErasure(tx, row.inspection_id);
-    const whole = sealedOf(row);
-    return erasure ? withoutClient(whole, utcDay(erasure.at)) : whole;
-  });
-}
-
-/** Sealed packages read lately, by their digests: what is sealed never changes. */
-const sealed = new LRUCache<string, Omit<IssuedReport, 'row'>>({ max: 40 });
-
-function sealedOf(row: IssuedWhole): IssuedReport {
-  const known = sealed.get(row.digest);
-  if (known) return { row, ...known };
-  const { row: _, ...read } = readSealed(row);
-  sealed.set(row.digest, read);
-  return { row, ...read };
-}
-
-function readSealed(row: IssuedWhole): IssuedReport {
-  const parsed = parsePackage(row.package);
-  if (!parsed.ok) throw new Error(`Sealed package ${row.id}: ${describeFault(parsed.faults[0]!)}`);
-  const { inspection, settings, authors, entries, carried } = parsed.value;
-  return {
-    row,
-    report: readReportData(row.report),
-    stored: { id: inspection.id, settings, authors, entries, carried },
-    erasedOn: undefined,
-  };
-}
-
-/** A report as it is shown after its client asked to be forgotten. What was sealed stays as it is. */
-function withoutClient({ row, report, stored }: IssuedReport, erasedOn: string): IssuedReport {
-  const texts = personalTexts(stored.entries);
-  return {
-    row,
-    report: without(report, texts),
-    stored: { ...stored, entries: entriesWithout(stored.entries) },
-    erasedOn,
-  };
-}
-
-/** Stands above what is shown of it. */
-const erasedBlock = (on: string): Block => ({
-  kind: 'paragraph',
-  words: [
-    {
-      text: `On ${dayWords(on)} the client’s personal data was removed from this report on request; where it stood is marked. Nothing else was changed. The seal is of the report as it was signed.`,
-      weight: 'strong',
-    },
-  ],
-});

@@ -1,6 +1,5 @@
 import 'server-only';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { removedWords } from '@/core/record/erased';
 import { insertAudit } from '../db/audit';
 import { inOrganisation } from '../db/connect';
@@ -9,8 +8,9 @@ import { maybeOneInspectionLocked } from '../db/inspections';
 import type { Session } from '../session';
 import { demand } from '../session';
 import type { Done } from './people';
-import { failed } from './people';
+import { failedBy } from './people';
 import { words } from './person-schema';
+import { figuresOf } from './figures';
 import { loadStored, materialise } from './stored-inspection';
 
 const days = v.pipe(v.number(), v.integer(), v.minValue(30), v.maxValue(36_500));
@@ -30,7 +30,7 @@ export async function readKeeping(session: Session): Promise<Keeping> {
 export async function saveKeeping(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(keepingSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   await inOrganisation(session.organisation, async (tx) => {
     await maybeUpdateKeeping(tx, session.organisation, parsed.output);
     await insertAudit(tx, session, 'settings-saved', 'how long things are kept');
@@ -46,7 +46,7 @@ export async function saveKeeping(session: Session, input: unknown): Promise<Don
 export async function forgetClient(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ inspection: words(64) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { inspection } = parsed.output;
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneInspectionLocked(tx, inspection);
@@ -55,12 +55,10 @@ export async function forgetClient(session: Session, input: unknown): Promise<Do
     await insertErasure(tx, session.organisation, { inspection, by: session.member });
     await oneClientForgotten(tx, inspection, removedWords);
     // Lists and search are made anew, without it.
-    await materialise(
-      tx,
-      session.organisation,
-      await loadStored(tx, { ...row, erased_at: new Date() }),
-    );
-    await insertAudit(tx, session, 'client-erased', inspection);
+    const stored = await loadStored(tx, { ...row, erased_at: new Date() });
+    await materialise(tx, session.organisation, stored);
+    const { place } = figuresOf(stored.entries, stored.settings);
+    await insertAudit(tx, session, 'client-erased', place);
     return { ok: true };
   });
 }

@@ -1,6 +1,5 @@
 import 'server-only';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import type { Letterhead } from '@/core/codes/settings/letterhead';
 import { countedUp, letterheadSchema, plainLetterhead } from '@/core/codes/settings/letterhead';
 import { insertAudit } from '../db/audit';
@@ -10,7 +9,7 @@ import { manyPictures } from '../db/pictures';
 import type { Session } from '../session';
 import { demand } from '../session';
 import type { Done } from './people';
-import { failed } from './people';
+import { failed, failedBy } from './people';
 
 /** The letterhead of an office as it is stored; undefined: it set none. */
 export const letterheadOf = ({ letterhead }: { letterhead: unknown }): Letterhead | undefined =>
@@ -35,7 +34,7 @@ const savedSchema = v.object({
 export async function saveLetterhead(session: Session, input: unknown): Promise<Done> {
   demand(session, 'library');
   const parsed = v.safeParse(savedSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { letterhead, version } = parsed.output;
   return inOrganisation(session.organisation, async (tx) => {
     const before = letterheadOf(await oneOrganisation(tx)) ?? plainLetterhead;

@@ -1,6 +1,5 @@
 import 'server-only';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { insertAudit } from '../db/audit';
 import { inOrganisation } from '../db/connect';
 import type { LetterRow } from '../db/mailbox';
@@ -10,7 +9,7 @@ import { areLettersSent, writeLetter } from '../letters/write-letter';
 import type { Session } from '../session';
 import { demand } from '../session';
 import type { Done } from './people';
-import { failed } from './people';
+import { failed, failedBy } from './people';
 import { emailSchema, words } from './person-schema';
 
 const inDemo = () => process.env.EAST_GATE_DEMO === '1';
@@ -29,7 +28,7 @@ export async function listLetters(session: Session): Promise<LetterRow[]> {
 export async function sendAgain(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ letter: words(64) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   return inOrganisation(session.organisation, async (tx) => {
     const letter = await maybeOneLetterLocked(tx, parsed.output.letter);
     if (!letter)
@@ -48,7 +47,7 @@ export async function sendAgain(session: Session, input: unknown): Promise<Done>
 export async function sendTrial(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ to: emailSchema }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   await inOrganisation(session.organisation, (tx) =>
     writeLetter(tx, session.organisation, 'trial', {
       to: parsed.output.to,

@@ -1,5 +1,5 @@
 import 'server-only';
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation, inTransaction } from '../db/connect';
@@ -20,12 +20,14 @@ import { writeLetter } from '../letters/write-letter';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { sha256 } from '../sha256';
-import type { IssuedReport } from './issue-report';
-import { readIssued } from './issue-report';
+import type { IssuedReport } from './issued-report';
+import { readIssued } from './issued-report';
+import { emailSchema } from './person-schema';
+import { isToken, newToken } from './token';
 
 const sendSchema = v.object({
   report: v.pipe(v.string(), v.maxLength(64)),
-  to: v.pipe(v.string(), v.trim(), v.rfcEmail('an e-mail address'), v.maxLength(254)),
+  to: emailSchema,
   days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)),
 });
 
@@ -41,7 +43,7 @@ export async function sendReport(
   const parsed = v.safeParse(sendSchema, input);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
   const { report, to, days } = parsed.output;
-  const token = randomBytes(32).toString('base64url');
+  const { token, tokenHash } = newToken();
   const url = `${origin}/r/${token}`;
   return inOrganisation(session.organisation, async (tx) => {
     const row = await maybeOneIssued(tx, report);
@@ -51,7 +53,7 @@ export async function sendReport(
     await insertLink(tx, session.organisation, {
       id: randomUUID(),
       report,
-      tokenHash: sha256(token),
+      tokenHash,
       sentTo: to,
       by: session.member,
       days,
@@ -75,6 +77,7 @@ export async function sendReport(
 
 export const listLinks = (session: Session, inspection: string) =>
   inOrganisation(session.organisation, (tx) => manyLinksOf(tx, inspection));
+
 /** Ends a link. False: there is none of this name here. */
 export async function revokeLink(session: Session, id: string): Promise<boolean> {
   demand(session, 'issue');
@@ -108,7 +111,7 @@ export async function openLink(
 ): Promise<OpenedLink | undefined> {
   const [door, allowed] =
     did === 'pictured' ? ['link-picture', picturesAllowed] : ['link', openingsAllowed];
-  if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return undefined;
+  if (!isToken(token)) return undefined;
   // What is no link opens nothing, however often it is tried: a guess has one chance in 2^256.
   const found = await inTransaction((tx) => maybeOneLinkByToken(tx, sha256(token)));
   if (!found) return undefined;

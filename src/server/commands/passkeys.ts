@@ -8,9 +8,9 @@ import {
   verifyRegistrationResponse,
 } from '@simplewebauthn/server';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { insertAudit } from '../db/audit';
 import { inOrganisation, inTransaction, setOrganisation } from '../db/connect';
+import { oneSignInAttemptCount } from '../db/members';
 import type { ChallengeFor } from '../db/passkeys';
 import {
   deletePasskey,
@@ -24,12 +24,15 @@ import {
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
 import type { Done } from './people';
-import { failed } from './people';
+import { failed, failedBy } from './people';
 import { words } from './person-schema';
 import type { SignIn } from './sign-in';
 import { beginSession } from './sign-in';
 
 const mostOfOne = 20;
+/** Challenges one address of the net may ask for in a quarter of an hour. */
+const asksAllowed = 300;
+const windowSeconds = 15 * 60;
 type Transports = NonNullable<
   Parameters<typeof generateAuthenticationOptions>[0]['allowCredentials']
 >[number]['transports'];
@@ -73,7 +76,7 @@ const addSchema = v.object({
 /** Keeps a passkey the member's authenticator made for a challenge of ours. */
 export async function addPasskey(session: Session, input: unknown, origin: string): Promise<Done> {
   const parsed = v.safeParse(addSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { name } = parsed.output;
   const response = parsed.output.response as unknown as RegistrationResponseJSON;
   const verified = await verifyRegistrationResponse({
@@ -105,7 +108,7 @@ export async function addPasskey(session: Session, input: unknown, origin: strin
 
 export async function removePasskey(session: Session, input: unknown): Promise<Done> {
   const parsed = v.safeParse(v.object({ passkey: words(1400) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   return inOrganisation(session.organisation, async (tx) => {
     const [removed] = await deletePasskey(tx, session.member, parsed.output.passkey);
     if (!removed)
@@ -116,13 +119,17 @@ export async function removePasskey(session: Session, input: unknown): Promise<D
 }
 
 /** What a browser needs to sign somebody in by a passkey: which, is known to his device alone. */
-export async function passkeyToSignIn(origin: string) {
+export async function passkeyToSignIn(origin: string, address: string) {
+  const { attempts } = await inTransaction((tx) =>
+    oneSignInAttemptCount(tx, `passkey:${address}`, windowSeconds),
+  );
+  if (attempts > asksAllowed) return failed('Too many attempts. Wait 15 minutes and try again.');
   const options = await generateAuthenticationOptions({
     rpID: new URL(origin).hostname,
     userVerification: 'required',
   });
   await inTransaction((tx) => putChallenge(tx, sha256(options.challenge), undefined));
-  return options;
+  return { ok: true as const, options };
 }
 
 const signInSchema = v.looseObject({

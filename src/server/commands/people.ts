@@ -20,10 +20,18 @@ import {
 } from './person-schema';
 
 /** What a change came to. `absent`: there is nobody of this name here. */
-export type Done = { ok: true } | { ok: false; faults: string[]; absent?: true };
+export type Done = { ok: true } | Failed;
+export interface Failed {
+  ok: false;
+  faults: string[];
+  absent?: true;
+}
 
-export const failed = (...faults: string[]): Done => ({ ok: false, faults });
-export const nobodyHere: Done = {
+export const failed = (...faults: string[]): Failed => ({ ok: false, faults });
+/** What is wrong with what was sent, by its place. */
+export const failedBy = (issues: Parameters<typeof faultsOf>[0]): Failed =>
+  failed(...faultsOf(issues).map(describeFault));
+export const nobodyHere: Failed = {
   ok: false,
   faults: ['There is nobody of this name here.'],
   absent: true,
@@ -53,7 +61,7 @@ const changeSchema = v.object({
 export async function changeMember(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(changeSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { member, ...change } = parsed.output;
   return inOrganisation(session.organisation, async (tx) => {
     const people = await manyPeopleLocked(tx);
@@ -77,7 +85,7 @@ const endSchema = v.object({ member: words(64), draftsTo: words(64) });
 export async function deactivateMember(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(endSchema, input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const { member, draftsTo } = parsed.output;
   return inOrganisation(session.organisation, async (tx) => {
     const people = await manyPeopleLocked(tx);
@@ -104,7 +112,7 @@ export async function deactivateMember(session: Session, input: unknown): Promis
 export async function reactivateMember(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ member: words(64) }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   return inOrganisation(session.organisation, async (tx) => {
     const person = (await manyPeopleLocked(tx)).find(({ id }) => id === parsed.output.member);
     if (!person) return nobodyHere;

@@ -1,7 +1,6 @@
 import 'server-only';
 import { hash } from '@node-rs/argon2';
 import * as v from 'valibot';
-import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { insertAudit } from '../db/audit';
 import { inOrganisation, inTransaction, setOrganisation } from '../db/connect';
 import { oneSignInAttemptCount } from '../db/members';
@@ -11,8 +10,8 @@ import { writeLetter } from '../letters/write-letter';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { sha256 } from '../sha256';
-import type { Done } from './people';
-import { failed, nobodyHere } from './people';
+import type { Done, Failed } from './people';
+import { failed, failedBy, nobodyHere } from './people';
 import { emailSchema, passwordSchema, words } from './person-schema';
 import { isToken, newToken } from './token';
 
@@ -58,14 +57,14 @@ export async function makeReset(
   session: Session,
   input: unknown,
   origin: string,
-): Promise<{ ok: true; url: string } | Extract<Done, { ok: false }>> {
+): Promise<{ ok: true; url: string } | Failed> {
   demand(session, 'people');
   const parsed = v.safeParse(v.object({ member: words(64) }), input);
-  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.issues).map(describeFault) };
+  if (!parsed.success) return failedBy(parsed.issues);
   const { token, tokenHash } = newToken();
   return inOrganisation(session.organisation, async (tx) => {
     const person = await maybeOnePerson(tx, parsed.output.member);
-    if (!person || person.deactivated_at) return nobodyHere as Extract<Done, { ok: false }>;
+    if (!person || person.deactivated_at) return nobodyHere;
     await insertReset(tx, session.organisation, {
       tokenHash,
       member: person.id,
@@ -106,7 +105,7 @@ export const findReset = async (token: string) =>
 export async function resetPassword(token: string, input: unknown): Promise<Done | undefined> {
   if (!(await findReset(token))) return undefined;
   const parsed = v.safeParse(v.object({ password: passwordSchema }), input);
-  if (!parsed.success) return failed(...faultsOf(parsed.issues).map(describeFault));
+  if (!parsed.success) return failedBy(parsed.issues);
   const passwordHash = await hash(parsed.output.password);
   const { used } = await inTransaction((tx) => oneResetUsed(tx, sha256(token), passwordHash));
   return used ? { ok: true } : undefined;

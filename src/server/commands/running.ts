@@ -6,13 +6,14 @@ import { manyQueueCounts, oneStorage, oneVersion } from '../db/standing';
 import { areLettersSent } from '../letters/write-letter';
 import type { LastBackup } from '../run/nightly';
 import { readLastBackup, readStanding } from '../run/standing';
-import type { PartState } from '../run/supervisor';
+import type { StandingLine } from '../web/standing-page';
+import { standingLines } from '../web/standing-page';
 import type { Session } from '../session';
 import { demand } from '../session';
 
 /** What runs, what waits, what is held, and of which age it is. */
 export interface Running {
-  parts: PartState[];
+  parts: StandingLine[];
   queue: QueueRow[];
   storage: StorageRow;
   versions: { eastGate: string; node: string; postgres: string; migration: string };
@@ -27,7 +28,10 @@ export async function readRunning(session: Session): Promise<Running> {
   return inOrganisation(session.organisation, async (tx) => {
     const { migration, postgres } = await oneVersion(tx);
     return {
-      parts: readStanding(process.env.EAST_GATE_STANDING),
+      parts: standingLines({
+        parts: readStanding(process.env.EAST_GATE_STANDING),
+        database: true,
+      }),
       queue: await manyQueueCounts(tx),
       storage: await oneStorage(tx),
       versions: { eastGate: version(), node: process.version, postgres, migration },

@@ -71,8 +71,25 @@ export async function saveSettings(
   });
 }
 
+/** What the parts are called; versions count themselves up. */
+const partWords: Partial<Record<keyof Settings, string>> = {
+  timeZone: 'time zone',
+  school: 'school of grading',
+  yardstick: 'yardstick',
+  amendments: 'local amendments',
+  adoptionYears: 'years until an edition is in force',
+  deadlineDays: 'deadlines',
+  families: 'construction families',
+  lengths: 'units of length',
+  house: 'house limits',
+  wording: 'wording',
+  costBook: 'cost book',
+};
+
 /** Names of the parts that differ. */
 const changedParts = (before: Settings, after: Settings): string =>
   (Object.keys(after) as (keyof Settings)[])
     .filter((part) => canonicalJson(before[part]) !== canonicalJson(after[part]))
+    .map((part) => partWords[part])
+    .filter((words) => words !== undefined)
     .join(', ');

@@ -16,7 +16,7 @@ import type { ScopeName } from '@/core/judge/scope/scopes';
 import type { Permission } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
 import { sha256 } from '../sha256';
-import { isToken } from './token';
+import { isToken, newToken } from './token';
 
 /** Attempts within a quarter of an hour before no more are looked at. */
 const allowed = {
@@ -87,12 +87,12 @@ export async function beginSession(
   { organisation, member }: { organisation: string; member: string },
   { device: known, words = '' }: Pick<From, 'device' | 'words'>,
 ): Promise<Extract<SignIn, { outcome: 'signed-in' }>> {
-  const token = randomBytes(32).toString('base64url');
-  const device = isToken(known) ? known : randomBytes(32).toString('base64url');
+  const { token, tokenHash } = newToken();
+  const device = isToken(known) ? known : newToken().token;
   await inOrganisation(organisation, async (tx) => {
     await insertSession(tx, organisation, {
       member,
-      tokenHash: sha256(token),
+      tokenHash,
       days: idleDays,
       device: words.slice(0, 100),
     });

@@ -20,7 +20,7 @@ import { manyMembers } from '../db/members';
 import { heavy } from '../heavy/pool';
 import { judgeSeconds } from '../run/metrics';
 import type { Figures } from './figures';
-import { figuresOf } from './figures';
+import { fewEntries, figuresOf } from './figures';
 
 /** An inspection as stored, its parts parsed. */
 export interface StoredInspection {
@@ -77,9 +77,6 @@ export async function loadStored(tx: Transaction, row: InspectionRow): Promise<S
     carried: imported.length > 0 && carried.length === 0 ? null : carried,
   };
 }
-
-/** Entries of which the figures are worked out here: more of them are worked out beside. */
-const fewEntries = 60;
 
 /** Writes what lists show of an inspection, computed from all its entries. */
 export async function materialise(

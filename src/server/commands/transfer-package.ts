@@ -5,8 +5,8 @@ import type { Fault } from '@/core/vocabulary/fault';
 import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
-import { insertCarried, manyCarried } from '../db/carried';
-import { manyEntries, manyInsertedEntries, manySameEntries } from '../db/entries';
+import { insertCarried } from '../db/carried';
+import { manyEntries, manyInsertedEntries, manySameEntries, oneEntryCounts } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { rememberedAs } from '@/core/record/package/carried';
 import { picturesNamed } from '@/core/record/package/pictures-named';
@@ -66,7 +66,9 @@ export async function importPackage(
       });
       const row = await maybeOneInspectionLocked(tx, document.inspection.id);
       if (!row) throw new Error('No inspection after adding it');
-      const foreign = begun.length > 0 || (await manyCarried(tx, row.id)).length > 0;
+      // Nothing of it was delivered here: whoever recorded it did so elsewhere.
+      const { entries, carried } = await oneEntryCounts(tx, row.id);
+      const foreign = begun.length > 0 || entries === carried;
       const added = await bring(tx, session, { document, digest }, foreign, refused);
       for (const picture of pictures)
         await insertPicture(tx, {
@@ -78,7 +80,12 @@ export async function importPackage(
       const stored = await loadStored(tx, { ...row, has_carried: true });
       await materialise(tx, session.organisation, stored);
       if (added > 0)
-        await insertAudit(tx, session, 'package-loaded', `${row.id}: ${counted(added, 'entry')}`);
+        await insertAudit(
+          tx,
+          session,
+          'package-loaded',
+          `${document.inspection.title}: ${counted(added, 'entry')}`,
+        );
       return {
         ok: true as const,
         inspection: row.id,

@@ -45,7 +45,7 @@ export const maybeOneLetterLocked = (tx: Transaction, id: string) =>
     id,
   ]);
 
-/** What became of a letter. Whatever is neither waiting, going out nor kept is emptied. */
+/** What became of a letter. What was sent is emptied; what perhaps was, or failed, can be sent again by hand. */
 export const manyLetterBecame = (
   tx: Transaction,
   id: string,

@@ -30,3 +30,14 @@ export async function many<R extends QueryResultRow>(
 ): Promise<R[]> {
   return (await tx.query<R>(text, values)).rows;
 }
+
+/** PostgreSQL’s code: a row with this key is there. */
+const uniqueViolation = '23505';
+
+/** For what may be taken by another: gives a value instead of that error, and throws every other. */
+export const takenOr =
+  <T>(value: T) =>
+  (error: { code?: string }): T => {
+    if (error.code !== uniqueViolation) throw error;
+    return value;
+  };

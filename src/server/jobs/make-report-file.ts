@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Sheet } from '@/core/show/report/blocks/sheet';
 import type { ReportData } from '@/core/show/report/report';
-import { issuedSheetOf, markOf, readIssued, sealedZip } from '../commands/issue-report';
+import { issuedSheetOf, markOf, readIssued, sealedZip } from '../commands/issued-report';
 import { readPrintedPictures } from '../commands/pictures';
 import { draftOf, headed } from '../commands/read-report';
 import { loadStored } from '../commands/stored-inspection';

@@ -1,4 +1,5 @@
 import 'server-only';
+import { escaped } from '../html';
 
 /** A letter as it is meant, before it is text or HTML. */
 export interface Letter {
@@ -23,12 +24,3 @@ export function htmlOf({ subject, opening, link, closing }: Letter): string {
     : '';
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escaped(subject)}</title></head><body style="margin:0;padding:24px;background:#fff;color:#111;font:16px/1.5 sans-serif"><div style="max-width:36em">${opening.map(part).join('')}${way}${closing.map(part).join('')}</div></body></html>`;
 }
-
-const entities: Record<string, string> = {
-  '&': '&amp;',
-  '<': '&lt;',
-  '>': '&gt;',
-  '"': '&quot;',
-  "'": '&#39;',
-};
-const escaped = (text: string) => text.replace(/[&<>"']/g, (sign) => entities[sign]!);

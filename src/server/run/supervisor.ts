@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
+import { beginAgain } from './begin-again';
 
 /** What is kept running. */
 export interface Part {
@@ -27,11 +28,6 @@ interface Watch {
   line(part: string, text: string): void;
   changed(states: readonly PartState[]): void;
 }
-
-const firstWaitMs = 250;
-const longestWaitMs = 5000;
-/** Whoever ran so long is not counted as failing at its start. */
-const steadyMs = 20_000;
 
 /**
  * Keeps processes running: what ends is begun again, at once the first time and after a longer while each
@@ -115,9 +111,8 @@ class KeptPart {
     if (!this.child) return;
     this.child = undefined;
     if (this.ending) return this.say({ state: 'ended', pid: undefined, lastEnd: how });
-    const steady = Date.now() - began > steadyMs;
-    this.failures = steady ? 1 : this.failures + 1;
-    const wait = Math.min(longestWaitMs, firstWaitMs * 2 ** (this.failures - 1));
+    const { failures, waitMs: wait } = beginAgain(began, this.failures);
+    this.failures = failures;
     this.watch.line(this.part.name, `ended (${how}); begun again in ${wait} ms`);
     this.say({ state: 'waiting', pid: undefined, lastEnd: how });
     this.timer = setTimeout(() => {

@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import { insertFounding, whoIsThere } from '../db/first-start';
 import { migrate } from '../db/migrate';
 import { closePool } from '../db/connect';
@@ -6,7 +5,7 @@ import { prepareQueues } from '../db/queue';
 import { loadDemo } from '../demo/load-demo';
 import { demoOrganisations } from '../demo/people';
 import { readEnvironment } from '../run/environment';
-import { sha256 } from '../sha256';
+import { newToken } from '../commands/token';
 
 /**
  * Migrates the database; with --demo loads the demo once. With --serve it is for earnest: the demo's members are
@@ -34,8 +33,8 @@ async function forEarnest(owner: string): Promise<void> {
       'This database holds the demo, whose passwords everybody knows: expected one of your own.',
     );
   if (offices > 0) return;
-  const token = randomBytes(32).toString('base64url');
-  await insertFounding(owner, sha256(token));
+  const { token, tokenHash } = newToken();
+  await insertFounding(owner, tokenHash);
   const { publicOrigin } = readEnvironment(process.env);
   console.log(`found your office, once, within seven days: ${publicOrigin}/found/${token}`);
 }

@@ -10,9 +10,18 @@ export function showLive(response: ServerResponse): void {
   response.end('live\n');
 }
 
+const freshMs = 2000;
+let asked = 0;
+let answer: Promise<string | undefined> = Promise.resolve(undefined);
+
 /** Whether requests can be sent here: the database answers, and it is one this program knows. */
 export async function showReady(response: ServerResponse, databaseUrl: string): Promise<void> {
-  const fault = await notReadyBecause(databaseUrl);
+  // Whoever asks without end holds no connection by it.
+  if (Date.now() - asked > freshMs) {
+    asked = Date.now();
+    answer = notReadyBecause(databaseUrl);
+  }
+  const fault = await answer;
   response.statusCode = fault ? 503 : 200;
   response.setHeader('content-type', 'text/plain; charset=utf-8');
   response.end(fault ? `not ready: ${fault}\n` : 'ready\n');

@@ -1,23 +1,22 @@
-/** First words of our paths behind which stands whatever nobody else may read. */
-const closed = new Set(['r', 'join', 'reset', 'found', 'pictures', 'issued', 'inspections']);
-const known = new Set([
-  ...closed,
-  ...['account', 'api', 'gallery', 'health', 'icon.svg', 'library', 'mailbox', 'office', 'sign-in'],
-  ...['sign-out', 'standing', 'standing.json', '_next'],
-]);
-const views =
-  /^(circuits|data|history|issue|judge|notes|package\.zip|plan|readings|report|report\.json|report\.pdf|return|round\.json|submit|acknowledge|supply|thermal\.csv|walk)$/;
+/** Paths the front answers itself. */
+const own = ['/health/live', '/health/ready', '/standing', '/standing.json'];
 
-/** A path as its route: no id, token or digest in it; what is none of ours is "other". */
-export function routeOf(path: string): string {
-  const [first = '', second, ...rest] = path.split('/').slice(1);
-  if (first === '') return '/';
-  if (!known.has(first)) return 'other';
-  if (first === '_next') return '/_next';
-  if (!closed.has(first))
-    return `/${[first, second, ...rest].filter((one) => one !== undefined && /^[a-z.-]{1,40}$/.test(one)).join('/')}`;
-  const view = [second, ...rest]
-    .slice(second === 'submit' ? 0 : 1)
-    .filter((one) => one !== undefined && views.test(one));
-  return `/${[first, ...(second === undefined || second === 'submit' ? [] : ['*']), ...view].join('/')}`;
+/**
+ * Names a path by its route, for logs and metrics: no id, token or digest in it, and never more names than there
+ * are routes. What is none of ours is "other".
+ * @param routes of the build, such as /inspections/[id]/walk
+ */
+export function routeNamer(routes: readonly string[]): (path: string) => string {
+  const exact = new Set([...own, ...routes.filter((route) => !route.includes('['))]);
+  const patterns = routes
+    .filter((route) => route.includes('['))
+    .map((route) => ({
+      name: route.replaceAll(/\[\w+\]/g, '*'),
+      pattern: new RegExp(`^${route.replaceAll('.', '\\.').replaceAll(/\[\w+\]/g, '[^/]+')}$`),
+    }));
+  return (path) => {
+    if (path.startsWith('/_next/')) return '/_next';
+    if (exact.has(path)) return path;
+    return patterns.find(({ pattern }) => pattern.test(path))?.name ?? 'other';
+  };
 }

@@ -1,4 +1,5 @@
 import cluster from 'node:cluster';
+import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:http';
 import next from 'next';
 import { readEnvironment } from '../run/environment';
@@ -6,6 +7,7 @@ import type { Environment } from '../run/environment';
 import { log } from '../run/log';
 import { frontOf } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
+import { routeNamer } from './route-of';
 import { watched } from './watched';
 import { keepWorkers } from './workers';
 
@@ -20,7 +22,10 @@ async function main(): Promise<void> {
 async function serve(environment: Environment): Promise<void> {
   const { port, hostname, metricsPort } = environment;
   const application = next({ dev: false, hostname, port });
-  const front = watched(frontOf(application.getRequestHandler(), environment));
+  const front = watched(
+    frontOf(application.getRequestHandler(), environment),
+    routeNamer(await builtRoutes()),
+  );
   await application.prepare();
   const server = createServer(
     {
@@ -45,6 +50,15 @@ async function serve(environment: Environment): Promise<void> {
   process.once('SIGINT', end);
   process.once('SIGTERM', end);
 }
+
+/** Every route of the build. */
+const builtRoutes = async (): Promise<string[]> =>
+  Object.values(
+    JSON.parse(await readFile('.next/app-path-routes-manifest.json', 'utf8')) as Record<
+      string,
+      string
+    >,
+  );
 
 main().catch((error: unknown) => {
   console.error(error instanceof Error ? error.message : error);

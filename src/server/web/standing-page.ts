@@ -1,3 +1,4 @@
+import { escaped } from '../html';
 import type { PartState } from '../run/supervisor';
 
 /** What runs, for a page: nothing of an office is on it. */
@@ -66,5 +67,3 @@ h1{font-size:1.4rem}ul{list-style:none;padding:0}li{margin:.6rem 0;padding-left:
 <ul>${lines.map(({ name, runs, says }) => `<li${runs ? '' : ' class="out"'}><strong>${escaped(name)}</strong> ${escaped(says)}</li>`).join('')}</ul>
 <p>What ended is begun again by itself. What was recorded on a device stays there until it is delivered.</p></main></body></html>`;
 }
-
-const escaped = (text: string) => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);

@@ -2,13 +2,12 @@ import { randomUUID } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { log } from '../run/log';
 import { requestSeconds } from '../run/metrics';
-import { routeOf } from './route-of';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 
 /** Names a request, and tells how long it took and how it ended: by its route, never by what stands in it. */
 export const watched =
-  (handle: Handle): Handle =>
+  (handle: Handle, routeOf: (path: string) => string): Handle =>
   async (request, response) => {
     const id = randomUUID();
     const began = performance.now();

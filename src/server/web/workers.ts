@@ -1,12 +1,9 @@
 import cluster from 'node:cluster';
 import type { Worker } from 'node:cluster';
 import type { Environment } from '../run/environment';
+import { beginAgain } from '../run/begin-again';
 import { log } from '../run/log';
 import { serveMetrics } from './metrics-server';
-
-const longestWaitMs = 5000;
-/** Whoever ran so long is not counted as failing at its start. */
-const steadyMs = 20_000;
 
 /**
  * Several web processes behind one port: connections go to one after another; one that ends is begun again while
@@ -23,10 +20,15 @@ export function keepWorkers({ processes, metricsPort }: Environment): void {
         if (Object.keys(cluster.workers ?? {}).length === 0) process.exit(0);
         return;
       }
-      failures = Date.now() - began > steadyMs ? 1 : failures + 1;
-      const wait = Math.min(longestWaitMs, 250 * 2 ** (failures - 1));
-      log.error({ pid: worker.process.pid, code, signal, wait }, 'a web process ended');
-      setTimeout(begin, wait);
+      const again = beginAgain(began, failures);
+      failures = again.failures;
+      log.error(
+        { pid: worker.process.pid, code, signal, wait: again.waitMs },
+        'a web process ended',
+      );
+      setTimeout(() => {
+        if (!ending) begin();
+      }, again.waitMs);
     });
     return worker;
   };

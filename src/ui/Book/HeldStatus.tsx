@@ -18,6 +18,7 @@ export function HeldStatus({
     sending: 'sending',
     unreachable: 'server not reached, trying again',
     'signed-out': 'sign in to send',
+    'not-allowed': 'you may not record in this office now: kept here',
   }[connection];
   return (
     <div className="min-w-0 leading-tight" role="status">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { localTimeWords } from '../primitives/local-time';
+import { dayWords } from '@/core/show/report/dates';
 import { mayWords } from './may-words';
 import type { Person } from './person';
 import { PersonForm } from './PersonForm';
@@ -26,7 +26,7 @@ export function PersonItem({ person, own, colleagues }: PersonItemProps) {
           <span className="text-ink2">
             {email} · {mayWords(may)}
             {licence && ` · licence ${licence}`}
-            {licenceExpires && ` until ${localTimeWords(licenceExpires).slice(0, -6)}`}
+            {licenceExpires && ` until ${dayWords(licenceExpires)}`}
           </span>
         </span>
         <button

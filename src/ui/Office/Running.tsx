@@ -3,7 +3,7 @@
 import { localTimeWords } from '../primitives/local-time';
 
 interface RunningProps {
-  parts: readonly { name: string; state: string; since: string; again: number }[];
+  parts: readonly { name: string; runs: boolean; says: string }[];
   queue: readonly { queue: string; state: string; jobs: number; oldest: number }[];
   /** Bytes of pictures and files, and how many entries and inspections there are. */
   storage: { pictures: number; files: number; entries: number; inspections: number };
@@ -30,11 +30,9 @@ export function Running(props: RunningProps) {
   return (
     <div className="grid gap-8 md:grid-cols-2">
       <Part title="What runs">
-        {parts.length === 0 && <Fact term="Parts">nobody keeps them running</Fact>}
-        {parts.map(({ name, state, since, again }) => (
-          <Fact key={name} term={name} alarm={state !== 'running'}>
-            {state} since {localTimeWords(since)}
-            {again > 0 && `, begun again ${again} times`}
+        {parts.map(({ name, runs, says }) => (
+          <Fact key={name} term={name} alarm={!runs}>
+            {says}
           </Fact>
         ))}
       </Part>

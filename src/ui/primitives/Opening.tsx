@@ -8,6 +8,7 @@ export function Opening({ says }: { says: string }) {
       <p className="text-ink2" role="status">
         {says}
       </p>
+      <noscript>This page is drawn on the device: allow it to run its scripts.</noscript>
     </header>
   );
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { issuedSheetOf, readIssued } from '@/server/commands/issue-report';
+import { issuedSheetOf, readIssued } from '@/server/commands/issued-report';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../session/audience';
 import { wantedAudience } from '../../session/audience';

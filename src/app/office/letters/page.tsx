@@ -15,7 +15,6 @@ export default async function LettersPage() {
       sent={areLettersSent()}
       letters={(await listLetters(session)).map((letter) => ({
         id: letter.id,
-        kind: letter.kind,
         to: letter.sent_to,
         subject: letter.subject,
         state: letter.state,

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { issuedSheetOf } from '@/server/commands/issue-report';
+import { issuedSheetOf } from '@/server/commands/issued-report';
 import { openLink } from '@/server/commands/links';
 import { Acknowledge } from '@/ui/Report/Acknowledge';
 import { Report } from '@/ui/Report/Report';

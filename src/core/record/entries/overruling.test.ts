@@ -33,6 +33,12 @@ describe('entries that overrule', () => {
       ['o'],
     ],
     ['a ruling removed', [observe('r', 't-lowered', { removed: true })], [lowered], ['r']],
+    [
+      'a ruling turned to another finding',
+      [observe('o', 't-lowered', { finding: 'a/b|d' })],
+      [lowered],
+      ['o'],
+    ],
     ['another thing removed', [observe('r', 'd1', { removed: true })], [lowered], []],
     ['an overruling undone', [undo('u', 'lowered')], [lowered], ['u']],
     ['its undo undone', [undo('again', 'u')], [lowered, undo('u', 'lowered')], ['again']],

@@ -21,9 +21,12 @@ export function overrulingEntries(
     ),
   );
   const marked = new Set(direct.map(({ id }) => id));
-  const removes = (entry: Entry) =>
-    entry.kind === 'observe' && things.has(entry.about) && Object.hasOwn(entry.facts, 'removed');
-  for (const entry of all) if (removes(entry)) marked.add(entry.id);
+  // Taken away, or turned to another finding.
+  const turns = (entry: Entry) =>
+    entry.kind === 'observe' &&
+    things.has(entry.about) &&
+    ['removed', 'finding'].some((name) => Object.hasOwn(entry.facts, name));
+  for (const entry of all) if (turns(entry)) marked.add(entry.id);
   // An undo of an undo reaches as far: until nothing is added.
   const actions = () => new Set(all.filter(({ id }) => marked.has(id)).map(({ action }) => action));
   for (let before = -1; before < marked.size;) {

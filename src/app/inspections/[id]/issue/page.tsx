@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { issueCheck } from '@/core/show/report/issue-check';
-import { listIssued } from '@/server/commands/issue-report';
+import { listIssued } from '@/server/commands/issued-report';
 import { listLinks } from '@/server/commands/links';
 import { readReport } from '@/server/commands/read-report';
 import { issuedDay, numberWords } from '@/server/commands/stored-inspection';

@@ -1,4 +1,4 @@
-import { readIssued, sealedZip } from '@/server/commands/issue-report';
+import { readIssued, sealedZip } from '@/server/commands/issued-report';
 import { currentSession } from '../../../session/current';
 import { faults } from '../../../session/read-json';
 import { notHere, signedOut } from '../../../session/answers';

@@ -1,4 +1,4 @@
-import { readIssued } from '@/server/commands/issue-report';
+import { readIssued } from '@/server/commands/issued-report';
 import { currentSession } from '../../../session/current';
 import { reportFile } from '../../../session/report-file';
 import { notHere, signedOut } from '../../../session/answers';

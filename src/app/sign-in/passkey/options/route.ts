@@ -1,4 +1,6 @@
 import { passkeyToSignIn } from '@/server/commands/passkeys';
+import { addressOf } from '../../../session/address';
+import { answerOf } from '../../../session/doing';
 import { publicOrigin } from '../../../session/origin';
 import { answering } from '../../../session/answering';
 import { readOpenJson } from '../../../session/read-json';
@@ -7,5 +9,5 @@ import { readOpenJson } from '../../../session/read-json';
 export const POST = answering(async (request) => {
   const read = await readOpenJson(request);
   if ('answer' in read) return read.answer;
-  return Response.json({ options: await passkeyToSignIn(publicOrigin()) });
+  return answerOf(await passkeyToSignIn(publicOrigin(), addressOf(request.headers)));
 });

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { listIssued, readIssued } from '@/server/commands/issue-report';
+import { listIssued, readIssued } from '@/server/commands/issued-report';
 import { numberWords } from '@/server/commands/stored-inspection';
 import { ReturnVisit } from '@/ui/Return/ReturnVisit';
 import { requireSession } from '../../../../session/current';
