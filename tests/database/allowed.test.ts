@@ -45,6 +45,8 @@ import {
   readToday,
 } from '@/server/commands/read-inspection';
 import { holdInstrument, takeThermalPicture, walkRound } from '@/server/commands/read-instrument';
+import type { Opened } from '@/core/record/package/opened';
+import { readBook } from '@/server/commands/read-book';
 import { readDraft, readReport } from '@/server/commands/read-report';
 import { makeReset } from '@/server/commands/reset-password';
 import { saveSettings } from '@/server/commands/save-settings';
@@ -215,6 +217,13 @@ const commands: Record<string, Command> = {
   readReport: {
     needs: undefined,
     call: (session, { inspection }) => readReport(session, inspection),
+  },
+  readBook: {
+    needs: undefined,
+    call: async (session, { inspection }) => {
+      const { entries } = JSON.parse(await readBook(session, inspection)) as Opened;
+      return entries.length === 0 ? undefined : entries;
+    },
   },
   readDraft: {
     needs: undefined,

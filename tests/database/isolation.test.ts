@@ -9,8 +9,9 @@ import type { Entry } from '@/core/record/entries/entry';
 import { startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { importPackage, exportPackage } from '@/server/commands/transfer-package';
+import { readBook } from '@/server/commands/read-book';
 import { listInspections, listRechecked, readInspection } from '@/server/commands/read-inspection';
-import { readReport } from '@/server/commands/read-report';
+import { readDraft, readReport } from '@/server/commands/read-report';
 import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import {
   makeThumbnail,
@@ -749,6 +750,11 @@ describe('every command', () => {
   test('gives the second organisation nothing', async () => {
     expect(await readInspection(session(b), inspection)).toBeUndefined();
     expect(await readReport(session(b), inspection)).toBeUndefined();
+    // What was opened lately is kept: for those of its office alone.
+    expect(await readBook(session(a), inspection)).toContain(secretPlace);
+    expect(JSON.parse(await readBook(session(b), inspection))).toMatchObject({ entries: [] });
+    expect(await readDraft(session(a), inspection, 'client')).toContain(secretPlace);
+    expect(await readDraft(session(b), inspection, 'client')).toBeUndefined();
     expect(await exportPackage(session(b), inspection)).toBeUndefined();
     expect(await readPicture(session(b), pictureDigest)).toBeUndefined();
     expect(await readThumbnail(session(b), pictureDigest)).toBeUndefined();

@@ -11,6 +11,8 @@ import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport } from '@/server/commands/issue-report';
 import { readIssued } from '@/server/commands/issued-report';
 import { readInspection } from '@/server/commands/read-inspection';
+import type { Opened } from '@/core/record/package/opened';
+import { readBook } from '@/server/commands/read-book';
 import { readDraft } from '@/server/commands/read-report';
 import { saveSettings } from '@/server/commands/save-settings';
 import { asRead } from '@/server/commands/stored-inspection';
@@ -75,6 +77,9 @@ async function packed(
 
 const namesIn = async (office: TestOffice, inspection: string) => {
   const { entries, authors } = asRead((await readInspection(office.session(), inspection))!);
+  // A device opens it with the same.
+  const opened = JSON.parse(await readBook(office.session(), inspection)) as Opened;
+  expect(opened).toMatchObject({ entries, authors });
   return Object.fromEntries(
     entries.map(({ id, author }) => [id, authors.find((one) => one.id === author)?.name ?? author]),
   );
@@ -174,8 +179,7 @@ describe('what a package says of who wrote it', () => {
     expect(await importPackage(ours.session(1), await packed(inspection))).toMatchObject({
       ok: true,
     });
-    const draft = await readDraft(ours.session(), inspection, 'record');
-    const text = JSON.stringify(draft!.sheet);
+    const text = await readDraft(ours.session(), inspection, 'record');
     expect(text).toMatch(/Member 10 of Office 1 [^"]*brought in a package by Member 01, \d{4}-/);
     const sentOn = await exportPackage(ours.session(), inspection);
     const files = await readZip(sentOn!.zip);

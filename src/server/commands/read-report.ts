@@ -45,12 +45,12 @@ export async function readReport(session: Session, id: string): Promise<Report |
   return stored && reportOf(await headed(session.organisation, stored));
 }
 
-/** What one reader is shown of an inspection that is not issued, or none. */
+/** What one reader is shown of an inspection that is not issued, JSON of its `Sheet`, or none. */
 export async function readDraft(
   session: Session,
   id: string,
   audience: Audience,
-): Promise<{ report: ReportData; sheet: Sheet } | undefined> {
+): Promise<string | undefined> {
   const { organisation } = session;
   const now = await inOrganisation(organisation, (tx) => maybeOneState(tx, id));
   if (!now) return undefined;
@@ -58,13 +58,17 @@ export async function readDraft(
   const known = drafts.get(key);
   if (known) return known;
   const stored = await readInspection(session, id);
-  const draft = stored && draftOf(await headed(organisation, stored), audience);
-  if (draft) drafts.set(key, draft);
+  if (!stored) return undefined;
+  const draft = JSON.stringify(draftOf(await headed(organisation, stored), audience).sheet);
+  drafts.set(key, draft);
   return draft;
 }
 
 /** Drafts composed lately: the same is not composed again as long as what it follows from is the same. */
-const drafts = new LRUCache<string, { report: ReportData; sheet: Sheet }>({ max: 40 });
+const drafts = new LRUCache<string, string>({
+  maxSize: 48 * 1024 * 1024,
+  sizeCalculation: (text) => text.length,
+});
 
 /** What one reader is shown of these entries, composed now. */
 export function draftOf(

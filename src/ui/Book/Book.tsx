@@ -3,9 +3,8 @@
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
-import type { Certainty, Entry } from '@/core/record/entries/entry';
-import type { Carried } from '@/core/record/package/carried';
-import type { Settings } from '@/core/codes/settings/settings';
+import type { Certainty } from '@/core/record/entries/entry';
+import type { Opened } from '@/core/record/package/opened';
 import { Opening } from '../primitives/Opening';
 import { useAwake } from '../primitives/use-awake';
 import type { Who } from '../who';
@@ -21,14 +20,12 @@ import { StopStrip } from './StopStrip';
 interface BookProps {
   session: Who;
   inspection: string;
-  settings: Settings;
-  entries: readonly Entry[];
-  authors: readonly { id: string; name: string }[];
-  carried?: readonly Carried[];
+  /** JSON of `Opened`: as one text it travels and is kept at a fraction of the cost of its parts. */
+  text: string;
   children: ReactNode;
 }
 
-const nothingCarried: readonly Carried[] = [];
+const nothingCarried: Opened['carried'] & object = [];
 
 /**
  * One inspection: its logbook, what is in hand, and the views that share them. It is judged and drawn on the
@@ -38,15 +35,10 @@ export function Book(props: BookProps) {
   return useAwake() ? <OpenBook {...props} /> : <Opening says="Opening the logbook…" />;
 }
 
-function OpenBook({
-  session,
-  inspection,
-  settings,
-  entries,
-  authors,
-  carried = nothingCarried,
-  children,
-}: BookProps) {
+function OpenBook({ session, inspection, text, children }: BookProps) {
+  const opened = useMemo(() => JSON.parse(text) as Opened, [text]);
+  const { settings, entries, authors } = opened;
+  const carried = opened.carried ?? nothingCarried;
   const { store, state } = useLogbook({
     inspection,
     settings,

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import type { Sheet } from '@/core/show/report/blocks/sheet';
 import { AudienceChoice } from './AudienceChoice';
 import { Blocks } from './Blocks';
 import { DraftBlocks } from './DraftBlocks';
@@ -7,9 +8,14 @@ import { TakeAlong } from './TakeAlong';
 import type { ReportView } from './view';
 import { picturesAt } from './view';
 
+type ReportProps = ReportView & { above?: ReactNode } & (
+    | { /** As it was issued. */ sheet: Sheet; draft?: undefined }
+    | { sheet?: undefined; /** JSON of its sheet: it travels and is kept as text. */ draft: string }
+  );
+
 /** The report for one of its readers: its sheet, and around it where to go and what to take along. */
-export function Report({ above, ...view }: ReportView & { above?: ReactNode }) {
-  const { report, sheet, audience, issued } = view;
+export function Report({ above, sheet, draft, ...view }: ReportProps) {
+  const { report, audience, issued } = view;
   return (
     <>
       <ReportHeader {...view} />
@@ -19,10 +25,10 @@ export function Report({ above, ...view }: ReportView & { above?: ReactNode }) {
           base={issued?.base ?? `/inspections/${report.inspection}/report`}
           chosen={audience}
         />
-        {issued ? (
+        {sheet ? (
           <Blocks {...sheet} pictures={picturesAt(issued)} />
         ) : (
-          <DraftBlocks {...sheet} pictures={picturesAt(issued)} />
+          <DraftBlocks text={draft} pictures={picturesAt(issued)} />
         )}
         <TakeAlong {...view} />
         {issued && (

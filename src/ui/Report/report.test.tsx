@@ -4,7 +4,7 @@ import { composeReport } from '@/core';
 import { bench } from '@/core/testing/bench';
 import type { Audience } from '@/core/show/report/audience';
 import { audiences } from '@/core/show/report/audience';
-import type { Signed } from '@/core/show/report/blocks/sheet';
+import type { Sheet, Signed } from '@/core/show/report/blocks/sheet';
 import { composeSheet } from '@/core/show/report/sheets';
 import { Blocks } from './Blocks';
 import { TakeAlong } from './TakeAlong';
@@ -19,8 +19,9 @@ const mark: Signed = {
   licence: 'ML-1041',
   issuedOn: '2026-04-22',
 };
+type View = ReportView & { sheet: Sheet };
 /** A panel with a danger, a doubled wire with its photo, and a name that would be markup. */
-function view(audience: Audience, signed?: Signed): ReportView & { seen: string[] } {
+function view(audience: Audience, signed?: Signed): View & { seen: string[] } {
   const made = bench().lines('main 100', '7 20 2x12cu m1 kitchen', '24 open!');
   const seven = made.book.site.panels[0]!.devices.find(({ label }) => label === '7')!;
   made.book.add('photo', 'shot', 'site', {
@@ -47,7 +48,7 @@ const issued = (by: 'member' | 'client'): NonNullable<ReportView['issued']> => (
   base: by === 'client' ? '/r/token' : '/issued/one',
   by,
 });
-const html = ({ sheet, issued: of }: ReportView) =>
+const html = ({ sheet, issued: of }: View) =>
   renderToStaticMarkup(<Blocks {...sheet} pictures={picturesAt(of)} />);
 const words = (text: string) => text.replaceAll(/<[^>]+>/g, ' ').replaceAll(/\s+/g, ' ');
 

@@ -1,5 +1,4 @@
 import type { Audience } from '@/core/show/report/audience';
-import type { Sheet } from '@/core/show/report/blocks/sheet';
 import type { ReportData } from '@/core/show/report/report';
 
 /** Where an issued report is read, and by whom. */
@@ -14,7 +13,6 @@ export interface IssuedView {
 /** What a page of a report is drawn from. */
 export interface ReportView {
   report: Pick<ReportData, 'inspection'>;
-  sheet: Sheet;
   audience: Audience;
   issued?: IssuedView;
 }

@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
-import { readInspection, readSettings } from '@/server/commands/read-inspection';
-import { asRead } from '@/server/commands/stored-inspection';
+import { readBook } from '@/server/commands/read-book';
 import { Book } from '@/ui/Book/Book';
 import { requireSession } from '../../../session/current';
 
@@ -13,18 +12,8 @@ export default async function BookLayout({
 }) {
   const session = await requireSession();
   const { id } = await params;
-  const kept = await readInspection(session, id);
-  const stored = kept && asRead(kept);
   return (
-    <Book
-      key={id}
-      session={session}
-      inspection={id}
-      settings={stored?.settings ?? (await readSettings(session))}
-      entries={stored?.entries ?? []}
-      authors={stored?.authors ?? []}
-      carried={stored?.carried ?? []}
-    >
+    <Book key={id} session={session} inspection={id} text={await readBook(session, id)}>
       {children}
     </Book>
   );

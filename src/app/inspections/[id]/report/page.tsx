@@ -19,6 +19,6 @@ export default async function ReportPage({
   const { id } = await params;
   const audience = await wantedAudience(searchParams);
   const draft = await readDraft(session, id, audience);
-  if (!draft) notFound();
-  return <Report {...draft} audience={audience} />;
+  if (draft === undefined) notFound();
+  return <Report report={{ inspection: id }} draft={draft} audience={audience} />;
 }
