@@ -1,3 +1,4 @@
+import { openings } from '@/core/vocabulary/openings';
 import { expect } from '@playwright/test';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { PositionLine } from '@/core/record/shorthand/line';
@@ -71,7 +72,7 @@ test('the demo’s panel by taps on a phone gives the demo’s facts', async ({ 
 
   async function recordOpening({ opening, liveMetal }: PositionLine) {
     if (opening === 'covered') await thumb.tap(selected.getByText(/^Other kinds/));
-    await thumb.tap(button({ covered: 'Cover closed', blanked: 'Blank', open: 'Open' }[opening!]));
+    await thumb.tap(button(openings[opening!].short));
     if (!liveMetal) return;
     await thumb.tap(selected.getByText('Everything of this position'));
     await thumb.tap(button('Bare live metal in the plane of the opening: yes'));

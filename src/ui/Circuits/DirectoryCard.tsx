@@ -1,5 +1,6 @@
 'use client';
 
+import { openings } from '@/core/vocabulary/openings';
 import { deviceCircuitWords } from '@/core/installation/panel/words';
 import { formOf } from '@/core/vocabulary/device-forms';
 import type { DeviceView, PositionView } from '@/core/installation/panel/views';
@@ -46,7 +47,7 @@ function DirectoryCell({ position }: { position: PositionView }) {
   const words =
     position.devices.length === 0
       ? position.opening
-        ? { open: 'open', blanked: 'blank', covered: 'unused' }[position.opening.value]
+        ? openings[position.opening.value].directory
         : 'not recorded'
       : position.devices.map(feedsWords).join(' / ');
   const rating = position.devices[0]?.terminals[0]?.ratingA?.value.join('/');

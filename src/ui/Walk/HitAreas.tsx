@@ -1,5 +1,6 @@
 'use client';
 
+import { properties } from '@/core/record/entries/properties';
 import { memo } from 'react';
 import {
   barScrewPoint,
@@ -175,8 +176,7 @@ function PositionArea({
 
 function positionWords(position: PositionView): string {
   if (position.devices.length === 0) {
-    const state = { covered: 'closed by the cover', blanked: 'blank', open: 'open' };
-    return `Position ${position.number}, leg ${position.leg}, ${position.opening ? state[position.opening.value] : 'not recorded'}`;
+    return `Position ${position.number}, leg ${position.leg}, ${position.opening ? properties.opening.choices[position.opening.value] : 'not recorded'}`;
   }
   return position.devices.map(deviceWords).join('; ');
 }

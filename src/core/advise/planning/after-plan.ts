@@ -1,3 +1,4 @@
+import { openings } from '../../vocabulary/openings';
 import type { Entry } from '../../record/entries/entry';
 import type { FactReader } from '../../record/entries/fact-reader';
 import type { Facts } from '../../record/entries/properties';
@@ -133,7 +134,8 @@ const isFirst = ({ devices, row }: PositionView): boolean =>
 function standsWords({ ref, devices, opening }: PositionView, reader: FactReader): string {
   if (devices.length === 0) {
     if (opening === undefined) return 'not recorded';
-    if (opening.value === 'open') return 'open';
+    if (opening.value !== 'blanked' && opening.value !== 'covered')
+      return openings[opening.value].directory;
     return reader.value(ref, 'barred') ? 'closed and marked: not to be used' : 'closed';
   }
   return devices

@@ -1,3 +1,4 @@
+import { openings } from '../../vocabulary/openings';
 import type { FactReader } from '../../record/entries/fact-reader';
 import type { PanelView } from '../../installation/panel/views';
 import { wholeLine } from '../recording/whole-line';
@@ -39,7 +40,7 @@ export function circuitRows(panel: PanelView, reader: FactReader): CircuitRow[] 
               opening:
                 position.opening.value === 'open' && reader.value(position.ref, 'liveMetalInPlane')
                   ? 'open!'
-                  : { covered: 'covered', blanked: 'blank', open: 'open' }[position.opening.value],
+                  : openings[position.opening.value].token,
             },
           ]
         : [];

@@ -1,3 +1,4 @@
+import { openings } from '../../vocabulary/openings';
 import { formOf } from '../../vocabulary/device-forms';
 import { printScrews } from './bar-screws';
 import type { PositionLine, Wire } from './line';
@@ -16,10 +17,7 @@ export function printLine(line: PositionLine): string {
   const words = [
     line.positions.join('+') + (line.half ? { upper: 'a', lower: 'b' }[line.half] : ''),
     becomesWord(line),
-    line.opening &&
-      (line.liveMetal
-        ? 'open!'
-        : { open: 'open', blanked: 'blank', covered: 'covered' }[line.opening]),
+    line.opening && (line.liveMetal ? 'open!' : openings[line.opening].token),
     ratingWord(line),
     line.wires && line.wires.map((wires) => wires.map(wireWord).join('+')).join('/'),
     line.fuseBase && (line.fuseBase === 'edison' ? 'edison' : `insert${line.insertA}`),

@@ -1,12 +1,8 @@
+import { openingOfToken } from '../../vocabulary/openings';
 import type { PropertyValue } from '../entries/properties';
 
 /** Short words of a breaker's line, and the choices they stand for. */
-export const openings = {
-  open: 'open',
-  'open!': 'open',
-  blank: 'blanked',
-  covered: 'covered',
-} as const;
+export const openingWords = { ...openingOfToken, 'open!': 'open' } as const;
 
 export const loadWords: Record<string, PropertyValue<'loadKind'>> = {
   range: 'range',
@@ -16,6 +12,7 @@ export const loadWords: Record<string, PropertyValue<'loadKind'>> = {
   motor: 'motor',
   heat: 'heat',
   charger: 'charger',
+  pool: 'pool',
   outlets: 'receptacles',
   lights: 'lighting',
   low: 'low-voltage',

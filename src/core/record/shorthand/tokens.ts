@@ -7,7 +7,7 @@ import { marks } from './line';
 import { becomesToken } from './becomes-token';
 import { loadTokens } from './load-tokens';
 import type { TokenReader } from './token-reader';
-import { busMarks, openings, protectionWords } from './token-words';
+import { busMarks, openingWords, protectionWords } from './token-words';
 import { readWires, wiresPattern } from './wires';
 
 /** Forms with a word of their own. */
@@ -59,14 +59,14 @@ const screwReader = (
 export const deviceTokens: readonly TokenReader[] = [
   becomesToken,
   {
-    pattern: /^(open!?|blank|covered)$/i,
+    pattern: /^(open!?|blank|covered|taped|unfit)$/i,
     card: [
-      'open  open!  blank  covered',
-      'no breaker: open, open with live metal, blank, closed by the cover',
+      'open  open!  blank  covered  taped  unfit',
+      'no breaker: open, open with live metal, blank, closed by the cover, by tape or card, by a part not made for it',
     ],
     read(text, line) {
-      const word = text.toLowerCase() as keyof typeof openings;
-      line.opening = openings[word];
+      const word = text.toLowerCase() as keyof typeof openingWords;
+      line.opening = openingWords[word];
       if (word === 'open!') line.liveMetal = true;
       return {
         meaning:

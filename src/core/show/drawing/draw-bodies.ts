@@ -87,7 +87,7 @@ function drawEmpty(position: PositionView, g: Geometry): Shape[] {
       });
     return shapes;
   }
-  if (state === 'open') {
+  if (state === 'open' || state === 'taped' || state === 'unfit') {
     const bus = stabX(position, g);
     return [
       { kind: 'path', layer: 'bodies', d, fill: 'back', stroke: 'ink', width: 0.045 },
@@ -99,10 +99,35 @@ function drawEmpty(position: PositionView, g: Geometry): Shape[] {
         stroke: 'bus-edge',
         width: 0.02,
       },
+      ...(state === 'open' ? [] : [makeshift(state, box)]),
       number,
     ];
   }
   return [{ kind: 'path', layer: 'bodies', d, stroke: 'ink3', width: 0.035, dashed: true }, number];
+}
+
+/** What closes an opening it was not made for: tape from edge to edge and beyond, or a part that leaves a gap. */
+function makeshift(state: 'taped' | 'unfit', { x, y, w, h }: Box): Shape {
+  const shape = { kind: 'path', layer: 'bodies', width: 0.03, stroke: 'ink' } as const;
+  if (state === 'unfit')
+    return { ...shape, d: rectPath(x + 0.14, y + 0.12, w - 0.4, h - 0.2), fill: 'plate' };
+  const tear = Array.from(
+    { length: 4 },
+    (_, at) => `l${at % 2 ? -0.06 : 0.06} ${n((h - 0.2) / 4)}`,
+  );
+  const back = tear.map((_, at) => `l${at % 2 ? 0.06 : -0.06} ${n(-(h - 0.2) / 4)}`);
+  return {
+    ...shape,
+    d: `M${n(x - 0.1)} ${n(y + 0.1)}h${n(w + 0.2)}${tear.join('')}h${n(-w - 0.2)}${back.join('')}z`,
+    fill: 'ink3',
+  };
+}
+
+interface Box {
+  x: number;
+  y: number;
+  w: number;
+  h: number;
 }
 
 function burn(position: PositionView, g: Geometry): Shape {

@@ -1,3 +1,4 @@
+import { openings } from '../../vocabulary/openings';
 import { conductorWords, deviceCircuitWords } from '../../installation/panel/words';
 import type { PanelView } from '../../installation/panel/views';
 import type { Geometry } from './geometry';
@@ -20,9 +21,7 @@ export function marginLabels(panel: PanelView, g: Geometry): Shape[] {
     const out = left ? -1 : 1;
     const y = rowMiddle(g, position.row) + (device ? (device.height - 1) / 2 : 0);
     const anchor = left ? 'end' : 'start';
-    const state = position.opening
-      ? { covered: 'Cover closed', blanked: 'Blank', open: 'Open' }[position.opening.value]
-      : 'not recorded';
+    const state = position.opening ? openings[position.opening.value].short : 'not recorded';
     const wires =
       device?.terminals.find((terminal) => terminal.conductors.length > 0)?.conductors ?? [];
     const wire = wires[0]

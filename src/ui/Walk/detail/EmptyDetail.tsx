@@ -1,5 +1,6 @@
 'use client';
 
+import { openings } from '@/core/vocabulary/openings';
 import { useState } from 'react';
 import type { PropertyValue } from '@/core/record/entries/properties';
 import { formOf } from '@/core/vocabulary/device-forms';
@@ -52,11 +53,7 @@ export function EmptyDetail({ position }: { position: PositionView }) {
     <div className="grid gap-2.5">
       <PositionHeading
         label={String(position.number)}
-        title={
-          opening
-            ? { open: 'Open', blanked: 'Blank', covered: 'Cover closed' }[opening]
-            : 'Not recorded'
-        }
+        title={opening ? openings[opening].short : 'Not recorded'}
         under={`leg ${position.leg}`}
       />
       {noHandle ? (
@@ -121,13 +118,18 @@ export function EmptyDetail({ position }: { position: PositionView }) {
             ))}
           </div>
           <MoreRepeats position={position} />
-          <button
-            className="act"
-            aria-pressed={opening === 'covered'}
-            onClick={() => close('covered', true)}
-          >
-            Cover closed
-          </button>
+          <div className="grid gap-1.5">
+            {(['covered', 'taped', 'unfit'] as const).map((one) => (
+              <button
+                key={one}
+                className="act"
+                aria-pressed={opening === one}
+                onClick={() => close(one, one === 'covered')}
+              >
+                {openings[one].short}
+              </button>
+            ))}
+          </div>
         </div>
       </details>
       <PhotoInput about={position.ref} words={`Photo of ${position.number}`} />

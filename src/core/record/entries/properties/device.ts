@@ -98,6 +98,8 @@ export const deviceProperties = {
     },
     { ...atHandles, act: 'touch', fine: 'sound' },
   ),
+  /** As printed by its maker: what a recall names. */
+  dateCode: text(['device'], 'Date code', 30, atHandles),
   faultCode: text(['device'], 'Fault code shown, and its maker’s legend', 120, atHandles),
   tripsOnClosing: choice(
     ['device'],

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { powerSizes } from '../../../vocabulary/size';
 import { traits } from '../../../codes/families/family';
 import { legPatterns } from '../../../vocabulary/system';
 import {
@@ -322,6 +323,104 @@ export const panelProperties = {
     { fitted: 'fitted, or none needed', missing: 'missing' },
     { ...inside, fine: 'fitted' },
   ),
+  /** Whether each leg of the bus has a leg of the supply of its own. */
+  legFeed: choice(
+    ['panel'],
+    'Legs of the bus fed',
+    {
+      each: 'each by its own leg of the supply',
+      one: 'one leg alone, the other not fed',
+      jumpered: 'both by one leg, joined by a jumper',
+    },
+    { ...inside, fine: 'each' },
+  ),
+  /** Tapped from larger conductors, or from a breaker or fuses of its own. */
+  feederStart: choice(
+    ['panel', 'disconnect'],
+    'Its supply starts at',
+    { device: 'a breaker or fuses of its own', tap: 'a tap from larger conductors' },
+    { act: 'look', stage: 8, at: 'supply', fine: 'device' },
+  ),
+  tappedFromA: whole(['panel', 'disconnect'], 'Breaker or fuses ahead of the tap', 15, 4000, 'A', {
+    act: 'look',
+    stage: 8,
+    at: 'supply',
+  }),
+  /** Of supply conductors side by side. */
+  setsDiffer: choices(
+    ['panel', 'disconnect', 'meter'],
+    'Sets in parallel differ in',
+    { length: 'length', size: 'size', metal: 'metal' },
+    { ...inside, at: 'supply', fine: [] },
+  ),
+  supplyNeutralOn: choice(
+    ['panel'],
+    'Supply neutral lands',
+    {
+      'neutral-bar': 'on the neutral bar or its lug',
+      'ground-bar': 'on a ground bar',
+      'through-ground-bar': 'on the neutral bar by way of a ground bar',
+    },
+    { ...grounds, fine: 'neutral-bar' },
+  ),
+  neutralSeparates: choice(
+    ['panel', 'disconnect'],
+    'Service neutral comes apart by',
+    { link: 'a link or lug that can be opened', none: 'nothing: it cannot be separated' },
+    { ...grounds, fine: 'link' },
+  ),
+  bondJumper: choice(
+    ['panel', 'disconnect'],
+    'Neutral joined to the enclosure by',
+    { factory: 'the screw or strap made for it', wire: 'a wire' },
+    { ...grounds, fine: 'factory' },
+  ),
+  bondJumperSize: property({
+    on: ['panel', 'disconnect'],
+    schema: v.picklist(powerSizes),
+    label: 'Size of that wire',
+    input: 'choice',
+    choices: Object.fromEntries(powerSizes.map((size) => [size, size])),
+    unit: 'AWG',
+    ...grounds,
+  }),
+  bondJumperMetal: choice(
+    ['panel', 'disconnect'],
+    'Metal of that wire',
+    { cu: 'copper', al: 'aluminium' },
+    grounds,
+  ),
+  legsMarked: choice(
+    ['panel'],
+    'Hots of each voltage told apart',
+    { marked: 'by colour or mark, explained at the panel', not: 'not told apart' },
+    { ...inside, fine: 'marked' },
+  ),
+  verticalHandles: choice(
+    ['panel'],
+    'Handles that move up and down are on',
+    { up: 'when up', down: 'when down', none: 'there are none' },
+    { ...handles, fine: 'up' },
+  ),
+  coverOf: choice(
+    ['panel'],
+    'Cover made for',
+    { own: 'this panel', other: 'another panel' },
+    { ...cover, fine: 'own' },
+  ),
+  faultCurrentMark: yesNo(
+    ['panel', 'disconnect'],
+    'Available fault current marked, with its date',
+    {
+      ...door,
+      fine: true,
+    },
+  ),
+  seriesMark: yesNo(['panel'], 'Marked as series rated', door),
+  emergencyMark: yesNo(['disconnect'], 'Marked as the emergency disconnect', {
+    act: 'look',
+    stage: 3,
+  }),
   /** Every hot followed to its own neutral, or not. */
   /** Metal that joins the grounds of two panels besides their feeders: a pipe, a raceway, a frame. */
   groundsMeet: otherThing(['panel'], 'Its grounds meet those of another panel', ['panel'], grounds),
@@ -438,6 +537,8 @@ export const panelProperties = {
     {
       covered: 'closed by the cover',
       blanked: 'closed by a blank',
+      taped: 'closed by tape or card',
+      unfit: 'closed by a part not made for it',
       open: 'open',
     },
     { act: 'look' },
@@ -489,14 +590,28 @@ export const panelProperties = {
     { act: 'open', stage: 8, fine: 'sound' },
   ),
   inhibitor: choice(
-    ['lug'],
+    ['lug', 'terminal'],
     'Inhibitor',
     { present: 'present', absent: 'absent' },
     { act: 'open', stage: 8 },
   ),
   lugTakes: whole(['lug'], 'Conductors the lug is marked for', 1, 6, '', { act: 'open', stage: 8 }),
+  lugHolds: whole(['lug'], 'Conductors in the lug', 1, 6, '', { act: 'open', stage: 8 }),
+  /** What else starts at the lug or ahead of the main. */
+  besideSupply: choice(
+    ['lug'],
+    'Besides the supply, at this lug or ahead of the main',
+    {
+      none: 'nothing else',
+      permitted: 'a meter, surge device, fire pump or the like',
+      solar: 'a solar or battery supply',
+      circuit: 'wires to a circuit or panel',
+      unknown: 'a wire nobody followed',
+    },
+    { act: 'open', stage: 8, fine: 'none' },
+  ),
   strandsCut: yesNo(['lug'], 'Strands cut', { act: 'open', stage: 8, fine: false }),
-  markedForAl: yesNo(['lug'], 'Marked for aluminium', { act: 'open', stage: 8 }),
+  markedForAl: yesNo(['lug', 'device'], 'Marked for aluminium', { act: 'open', stage: 8 }),
   torqueNm: torque(['lug', 'terminal', 'bar-terminal'], 'Torque measured', {
     act: 'test',
     stage: 10,

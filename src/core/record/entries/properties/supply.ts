@@ -138,6 +138,30 @@ export const supplyProperties = {
     },
     { act: 'look', retired: true },
   ),
+  /** 230.9, 230.24: of an overhead drop. */
+  dropToOpening: length(
+    ['service'],
+    'Drop to the nearest window or door, beside or below it',
+    outside,
+  ),
+  dropAboveRoof: length(['service'], 'Drop above the roof', outside),
+  roofUnderDrop: choice(
+    ['service'],
+    'Under the drop',
+    {
+      none: 'no roof',
+      flat: 'a roof one can walk on',
+      steep: 'a roof of 4 in 12 or steeper',
+      overhang: 'an overhang alone, to 1.2 m',
+    },
+    outside,
+  ),
+  mastBears: choice(
+    ['service'],
+    'The mast bears',
+    { drop: 'the service drop alone', other: 'other things too' },
+    { ...outside, fine: 'drop' },
+  ),
   insideRun: choice(
     ['service'],
     'Run inside before the first disconnect',
@@ -158,6 +182,12 @@ export const supplyProperties = {
     'Meter',
     { 'in-place': 'in place', empty: 'socket empty', bypassed: 'jumped or bypassed' },
     { act: 'look', stage: 2, fine: 'in-place' },
+  ),
+  meterLug: choice(
+    ['meter'],
+    'Lugs of the meter socket',
+    { sound: 'sound', cracked: 'cracked', loose: 'loose' },
+    { act: 'open', stage: 3, fine: 'sound' },
   ),
   loadSideLive: yesNo(['meter'], 'Load side live', { act: 'test', stage: 2 }),
   socketCover: choice(
@@ -213,6 +243,8 @@ export const supplyProperties = {
       generator: 'generator',
       inverter: 'listed utility-interactive inverter',
       battery: 'battery',
+      inlet: 'inlet for a portable generator',
+      'two-plugs': 'a lead with two plugs',
       unknown: 'kind not read',
     },
     outside,
@@ -235,6 +267,22 @@ export const supplyProperties = {
     { listed: 'listed interlock or transfer switch', none: 'none' },
     { ...outside, fine: 'listed' },
   ),
+  /** Of a portable generator, by its label or by the meter. */
+  generatorNeutral: choice(
+    ['source'],
+    'Neutral of the generator',
+    { floating: 'not joined to its frame', bonded: 'joined to its frame' },
+    outside,
+  ),
+  neutralSwitched: yesNo(['source'], 'Transfer equipment switches the neutral too', outside),
+  /** 705.11: of a connection ahead of the main. */
+  tapSwitch: choice(
+    ['source'],
+    'Fused switch of its own at the tap',
+    { near: 'within 3 m of the tap', far: 'farther away', none: 'none' },
+    outside,
+  ),
+  rapidShutdownMark: yesNo(['source'], 'Marked: rapid shutdown', outside),
   bothCanClose: yesNo(['source'], 'Both supplies can be closed now', { ...outside, fine: false }),
   atFarEnd: yesNo(['source'], 'At the far end of the bus from the main', outside),
   electrodeKind: choice(
@@ -380,6 +428,19 @@ export const supplyProperties = {
     { closed: 'closed', 'no-cover': 'no cover', 'open-splice': 'splice without a box' },
     { act: 'look', retired: true },
   ),
+  /** 334.30 and its like: outside the panel. */
+  runStates: choices(
+    ['outlet', 'building'],
+    'Wrong at runs outside the panel',
+    {
+      hanging: 'hanging',
+      unsupported: 'supports too far apart',
+      exposed: 'exposed to damage',
+      'loose-fitting': 'a fitting loose',
+      'ground-broken': 'a fitting apart: the ground path is broken',
+    },
+    { ...outside, fine: [] },
+  ),
   disconnectInSight: choice(
     ['outlet'],
     'Appliance can be shut off',
@@ -407,6 +468,7 @@ export const supplyProperties = {
     },
     { ...outside, fine: 'in-boxes' },
   ),
+  voltageSystems: whole(['building'], 'Different supply voltages here', 1, 6, '', outside),
   otherSupply: yesNo(['building'], 'Another supply: generator, solar or battery', {
     ...outside,
     fine: false,

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { conductorMetals, sizes } from '../../../vocabulary/size';
+import { conductorMetals, powerSizes, sizes } from '../../../vocabulary/size';
 import {
   anyRef,
   choice,
@@ -190,8 +190,23 @@ export const wiringProperties = {
   cableClamp: choice(
     ['cable'],
     'Enters through',
-    { clamped: 'a connector', none: 'a bare hole, no connector' },
+    {
+      clamped: 'a connector',
+      shared: 'a connector made for one, with another cable',
+      none: 'a bare hole, no connector',
+    },
     { ...inside, fine: 'clamped' },
+  ),
+  sheathEnds: choice(
+    ['cable'],
+    'Its jacket ends',
+    {
+      inside: '6 mm or more inside the box',
+      short: 'less than 6 mm inside',
+      outside: 'outside the box',
+      long: 'far inside the box',
+    },
+    { ...inside, fine: 'inside' },
   ),
   methodFault: choice(
     ['cable'],
@@ -236,6 +251,25 @@ export const wiringProperties = {
     { standoffs: 'on plastic standoffs', 'on-can': 'screwed to the can' },
     grounds,
   ),
+  /** Printed beside the bar or on the label. */
+  screwTakesFrom: property({
+    on: ['bar'],
+    schema: v.picklist(powerSizes),
+    label: 'Screws take from',
+    input: 'choice',
+    choices: Object.fromEntries(powerSizes.map((size) => [size, size])),
+    unit: 'AWG',
+    ...grounds,
+  }),
+  screwTakesTo: property({
+    on: ['bar'],
+    schema: v.picklist(powerSizes),
+    label: 'Screws take up to',
+    input: 'choice',
+    choices: Object.fromEntries(powerSizes.map((size) => [size, size])),
+    unit: 'AWG',
+    ...grounds,
+  }),
   takesParallel: yesNo(['bar-terminal'], 'Identified for parallel conductors', grounds),
   /** Terminals the circuit's hots start from. */
   terminals: property({
@@ -318,8 +352,32 @@ export const wiringProperties = {
       motor: 'motor',
       heat: 'fixed electric heat',
       charger: 'vehicle charger',
+      pool: 'pool, spa or tub',
       'low-voltage': 'low-power or low-voltage load',
       other: 'other',
+    },
+    trace,
+  ),
+  chargerConnection: choice(
+    ['load'],
+    'Charger connected',
+    { 'hard-wired': 'hard-wired', outlet: 'by an outlet' },
+    trace,
+  ),
+  chargerA: moreThanNone(['load'], 'Charging current it is set to', 100, 'A', trace),
+  chargerOutlet: choice(
+    ['load'],
+    'Outlet of the charger',
+    { 'made-for-it': 'made for hours of charging', ordinary: 'an ordinary one' },
+    trace,
+  ),
+  poolBonding: choice(
+    ['load'],
+    'Bonding of pool or tub',
+    {
+      seen: 'seen: metal, water and pump joined',
+      none: 'looked for, none',
+      hidden: 'out of sight',
     },
     trace,
   ),
