@@ -126,7 +126,7 @@ test('record, see findings, undo, lose the server and the tab, report, carry to 
     await world.restart();
     page = await context.newPage();
     await page.goto(walk);
-    await expect(page.getByText('All arrived')).toBeVisible();
+    await expect(page.getByText('All arrived')).toBeVisible({ timeout: 20_000 });
     await tabTo(page, page.getByRole('button', { name: /Neutrals, grounds/ }));
     await page.keyboard.press('Enter');
     await expect(page.getByLabel('Neutral to enclosure')).toHaveValue('none');
