@@ -31,17 +31,18 @@ const entryOf = (counter: number) => ({
 
 interface Asked {
   name: string;
-  path: string;
+  /** The page and what it is drawn from, one after the other: both are waited for. */
+  paths: readonly string[];
   deliver?: true;
 }
 const asked: Asked[] = [
-  { name: 'list', path: '/' },
-  { name: 'open', path: `${house}/walk` },
-  { name: 'deliver', path: '/api/entries', deliver: true },
-  { name: 'report', path: `${house}/report` },
+  { name: 'list', paths: ['/', '/api/today'] },
+  { name: 'open', paths: [`${house}/walk`, '/api/books/lock-keepers-house'] },
+  { name: 'deliver', paths: ['/api/entries'], deliver: true },
+  { name: 'report', paths: [`${house}/report`, '/api/drafts/lock-keepers-house?for=client'] },
 ];
 
-function ask(origin: string, cookie: string, { path, deliver }: Asked, amount: number) {
+function ask(origin: string, cookie: string, path: string, deliver: boolean, amount: number) {
   let counter = 0;
   return autocannon({
     url: origin,
@@ -78,17 +79,23 @@ for (const processes of process.env.LOAD_BRIEF ? [1] : [1, 2]) {
   const cookie = await signInCookie(server.origin, ines.email, ines.password);
   console.log(`${processes} web process${processes > 1 ? 'es' : ''}, ${connections} at once:`);
   for (const one of asked) {
-    await ask(server.origin, cookie, one, 64);
-    const result = await ask(
-      server.origin,
-      cookie,
-      one,
-      one.deliver || one.path === '/' ? 800 : 320,
-    );
-    const { p97_5, p50 } = result.latency;
-    const trouble = result.non2xx + result.errors;
+    let [middle, most, each, trouble] = [0, 0, 0, 0];
+    for (const path of one.paths) {
+      await ask(server.origin, cookie, path, !!one.deliver, 64);
+      const { latency, requests, non2xx, errors } = await ask(
+        server.origin,
+        cookie,
+        path,
+        !!one.deliver,
+        800,
+      );
+      middle += latency.p50;
+      most += latency.p97_5;
+      each += 1 / requests.average;
+      trouble += non2xx + errors;
+    }
     console.log(
-      `  ${one.name.padEnd(8)} p50 ${p50} ms, p97.5 ${p97_5} ms, ${result.requests.average} a second${trouble ? `, ${trouble} failed` : ''}`,
+      `  ${one.name.padEnd(8)} p50 ${middle} ms, p97.5 ${most} ms, ${Math.round(1 / each)} a second${trouble ? `, ${trouble} failed` : ''}`,
     );
   }
   if (processes === 1 && !process.env.LOAD_BRIEF) {
@@ -96,7 +103,7 @@ for (const processes of process.env.LOAD_BRIEF ? [1] : [1, 2]) {
     const before = memoryMb(pid);
     const marks: number[] = [];
     for (let thousand = 0; thousand < 5; thousand += 1) {
-      await ask(server.origin, cookie, asked[0]!, 1000);
+      for (const path of asked[0]!.paths) await ask(server.origin, cookie, path, false, 500);
       marks.push(memoryMb(pid));
     }
     console.log(`  memory ${before} MB, then after each thousand of 5,000: ${marks.join(', ')} MB`);

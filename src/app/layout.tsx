@@ -7,7 +7,7 @@ import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { drawingStyles } from '@/ui/drawing/styles';
-import { themeCookie, themeOf } from '@/ui/theme/themes';
+import { themeCookie, themeOf } from '@/core/vocabulary/themes';
 
 export const metadata: Metadata = { title: { default: 'East Gate', template: '%s · East Gate' } };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

@@ -1,68 +1,21 @@
 import type { Metadata } from 'next';
-import { daysAfter, utcDay } from '@/core/show/report/dates';
-import { readToday } from '@/server/commands/read-inspection';
-import { numberWords } from '@/server/commands/stored-inspection';
-import type { InspectionLine } from '@/ui/Today/Today';
+import { preload } from 'react-dom';
 import { Today } from '@/ui/Today/Today';
+import { todayPath } from '@/ui/Today/sent';
 import { requireSession } from './session/current';
+import { sentSoon } from './session/sent-soon';
 
 export const metadata: Metadata = { title: 'Today' };
 
+/** Says nothing of whoever asks: what it shows is sent by itself. */
 export default async function TodayPage({
   searchParams,
 }: {
   searchParams: Promise<{ q?: string | string[] }>;
 }) {
-  const session = await requireSession();
+  await requireSession();
   const { q } = await searchParams;
   const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
-  const soon = daysAfter(utcDay(new Date()), soonDays);
-  const { states, due, rechecked } = await readToday(session, words, soon);
-  return (
-    <Today
-      session={session}
-      mailbox={process.env.EAST_GATE_DEMO === '1'}
-      words={words}
-      due={due.map(lineOf)}
-      rechecked={{
-        unread: rechecked.unread,
-        reports: rechecked.reports.map((row) => ({
-          inspection: row.inspection_id,
-          number: numberWords(row),
-          place: row.place,
-          lacks: row.lacks,
-          fault: row.fault,
-        })),
-      }}
-      inspections={states.map(lineOf)}
-    />
-  );
+  preload(todayPath(words), sentSoon);
+  return <Today words={words} />;
 }
-
-/** Deadlines this near are shown first. */
-const soonDays = 7;
-
-const lineOf = (
-  state: Awaited<ReturnType<typeof readToday>>['states'][number],
-): InspectionLine => ({
-  id: state.inspection_id,
-  place: state.place,
-  address: state.address,
-  asOf: state.as_of,
-  entries: state.entries,
-  findings: state.findings,
-  seenShare: state.seen_share,
-  acts:
-    state.acts_made === null || state.acts_agreed === null
-      ? undefined
-      : {
-          made: state.acts_made,
-          agreed: state.acts_agreed,
-          called: state.acts_called ?? 'looks',
-        },
-  dangerOpen: state.danger_open,
-  dueOn: state.due_on,
-  stage: state.stage,
-  issuedAs: state.issued_as,
-  inHand: state.in_hand,
-});

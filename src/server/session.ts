@@ -20,6 +20,25 @@ export interface Session {
   id?: string;
 }
 
+/** Who is asking, as his own pages show him. */
+export const whoOf = ({
+  organisation,
+  organisationName,
+  member,
+  name,
+  licence,
+  may,
+  scope,
+}: Session) => ({
+  organisation,
+  organisationName,
+  member,
+  name,
+  licence,
+  may,
+  ...(scope && { scope }),
+});
+
 /** Asked for by somebody who may not. */
 export class NotAllowed extends Error {
   constructor(permission: Permission) {

@@ -400,10 +400,6 @@ describe('every query', () => {
       entryQueries
         .oneEntryCount(tx, inspection)
         .then(({ entries }) => (entries === 0 ? [] : entries)),
-    oneEntryCounts: (tx) =>
-      entryQueries
-        .oneEntryCounts(tx, inspection)
-        .then(({ entries }) => (entries === 0 ? [] : entries)),
     maybeAskReportFile: (tx) =>
       fileQueries.maybeAskReportFile(tx, a.id, {
         id: 'e'.repeat(64),
@@ -803,6 +799,8 @@ describe('every route of the build', () => {
       '/api/account/password',
       '/api/account/profile',
       '/api/account/sessions',
+      '/api/books/[id]',
+      '/api/drafts/[id]',
       '/api/entries',
       '/api/instruments',
       '/api/letters/again',
@@ -827,6 +825,7 @@ describe('every route of the build', () => {
       '/api/settings',
       // The solver's program: the same for everybody, nothing of anybody.
       '/api/solver',
+      '/api/today',
       '/found/[token]',
       '/found/[token]/submit',
       // Of whoever works on the drawing: nothing is there in what is built.
@@ -915,6 +914,37 @@ describe('every route of the build', () => {
       headers: { cookie: mine },
     });
     expect(await response.text()).toContain(secretPlace);
+  });
+
+  test('a page that is the same for everybody is the same to the letter, and says nothing of anybody', async () => {
+    const pageFor = async (email: string, path: string) => {
+      const cookie = await signInCookie(server.origin, email, 'a-long-password');
+      const answer = await fetch(server.origin + path, { headers: { cookie } });
+      const nonce = /'nonce-([^']+)'/.exec(answer.headers.get('content-security-policy')!)![1]!;
+      const text = await answer.text();
+      expect(text).toContain(`nonce="${nonce}"`);
+      return text.replaceAll(nonce, '');
+    };
+    for (const view of [
+      'walk',
+      'report',
+      'judge',
+      'history',
+      'circuits',
+      'notes',
+      'readings',
+      'supply',
+    ]) {
+      const path = `/inspections/${inspection}/${view}`;
+      const [ours, theirs] = [await pageFor(a.email, path), await pageFor(b.email, path)];
+      expect(ours).toBe(theirs);
+      expect(ours).toContain(inspection);
+      expect(ours).not.toContain('id-of-the-inspection');
+      expect(ours).not.toContain(a.member);
+    }
+    const [ours, theirs] = [await pageFor(a.email, '/'), await pageFor(b.email, '/')];
+    expect(ours).toBe(theirs);
+    expect(ours).not.toContain(a.member);
   });
 
   test('a form posted from another site is refused', async () => {

@@ -8,10 +8,9 @@ import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { figuresIn } from './figures';
-import type { EntryCounts, FollowedOn } from './followed-lately';
+import type { FollowedOn } from './followed-lately';
 import { followedFromStart, followedOn, keepFollowed } from './followed-lately';
 import {
-  oneEntryCounts,
   manyEntries,
   manyInsertedEntries,
   manySameEntries,
@@ -20,6 +19,7 @@ import {
 import type { InspectionRow } from '../db/inspections';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
+import { last } from '../db/rows';
 import { heavy } from '../heavy/pool';
 import { overrulingEntries } from '@/core/record/entries/overruling';
 import { permissionWords } from '@/core/vocabulary/permission';
@@ -69,13 +69,12 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
         ? await startInspection(tx, session, inspection)
         : undefined);
     if (!row) return { ok: true, deliveries: read.flatMap(({ refused }) => refused ?? []) };
-    const before = await oneEntryCounts(tx, inspection);
     const { taken, added, vouched } = await write(tx, session, inspection, [
       ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
     ]);
     if (taken.size > 0) {
-      const now = await restate(tx, session, row, before, added);
-      const counts = { entries: before.entries + added.length, carried: before.carried - vouched };
+      const now = await restate(tx, session, row, added);
+      const counts = { entries: row.entries + added.length, carried: row.carried - vouched };
       if (now) keep = () => keepFollowed(keyOf(session, inspection), counts, now);
     }
     const deliveries = read.map(({ entry, refused }): Delivery => {
@@ -94,17 +93,17 @@ const keyOf = ({ organisation }: Session, inspection: string) => `${organisation
 
 /**
  * Writes what lists show after entries were added: from where this process left it, where it knows it as it
- * stood. Gives what to keep once it is committed; what a client asked to be forgotten in is never kept.
+ * stood. Gives what to keep once it is committed; what a client asked to be forgotten in is never kept. Nothing is
+ * asked in this transaction after it.
  */
 async function restate(
   tx: Transaction,
   session: Session,
   row: InspectionRow,
-  before: EntryCounts,
   added: readonly Entry[],
 ): Promise<FollowedOn | undefined> {
   const { organisation } = session;
-  const known = row.erased_at ? undefined : followedOn(keyOf(session, row.id), before, added);
+  const known = row.erased_at ? undefined : followedOn(keyOf(session, row.id), row, added);
   const stored = known ? undefined : await loadStored(tx, row);
   const now = known ?? (stored && followedFromStart(stored.entries, stored.settings));
   if (now)
@@ -113,6 +112,8 @@ async function restate(
       organisation,
       row.id,
       figuresIn(now.followed.assessment, now.followed.entries),
+      row.latest ?? undefined,
+      last,
     );
   else if (stored) await materialise(tx, organisation, stored);
   return row.erased_at ? undefined : now;

@@ -11,9 +11,10 @@ import type { Transaction } from '../db/connect';
 import { entriesWithout } from '@/core/record/erased';
 import { manyCarried } from '../db/carried';
 import { manyEntries } from '../db/entries';
-import type { InspectionRow } from '../db/inspections';
+import type { InspectionRow, LatestIssued } from '../db/inspections';
 import type { Stage } from '../db/inspections';
 import { upsertState } from '../db/inspections';
+import type { last } from '../db/rows';
 import type { IssuedRow } from '../db/reports';
 import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
@@ -91,28 +92,38 @@ export async function materialise(
       ? await heavy(organisation, 'figures', { entries, settings })
       : figuresOf(entries, settings);
   judged();
-  await writeState(tx, organisation, id, figures);
+  const [latest] = await manyIssuedOf(tx, id);
+  await writeState(tx, organisation, id, figures, latest);
 }
 
-/** Writes what lists show of an inspection, as it was worked out. */
+/**
+ * Writes what lists show of an inspection, as it was worked out.
+ * @param ask `last` where nothing is asked after it
+ */
 export async function writeState(
   tx: Transaction,
   organisation: string,
   id: string,
   { returning, words, ...figures }: Figures,
+  latest: LatestIssued | undefined,
+  ask?: typeof last,
 ): Promise<void> {
-  const [latest] = await manyIssuedOf(tx, id);
-  await upsertState(tx, organisation, {
-    inspection_id: id,
-    ...figures,
-    stage: stageOf(latest, figures.entries, returning),
-    issued_as: latest ? numberWords(latest) : null,
-    // Year and number as words of their own: with the dash the second would be a negative number.
-    words: [...words, ...(latest ? [latest.number.replace('-', ' ')] : [])].join(' '),
-  });
+  await upsertState(
+    tx,
+    organisation,
+    {
+      inspection_id: id,
+      ...figures,
+      stage: stageOf(latest, figures.entries, returning),
+      issued_as: latest ? numberWords(latest) : null,
+      // Year and number as words of their own: with the dash the second would be a negative number.
+      words: [...words, ...(latest ? [latest.number.replace('-', ' ')] : [])].join(' '),
+    },
+    ask,
+  );
 }
 
-function stageOf(latest: IssuedRow | undefined, entries: number, returning: boolean): Stage {
+function stageOf(latest: LatestIssued | undefined, entries: number, returning: boolean): Stage {
   if (!latest) return 'draft';
   if (latest.kind === 'closing') return 'closed';
   if (returning) return 'returning';

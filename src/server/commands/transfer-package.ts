@@ -6,7 +6,7 @@ import { counted } from '@/core/vocabulary/phrases';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import { insertCarried } from '../db/carried';
-import { manyEntries, manyInsertedEntries, manySameEntries, oneEntryCounts } from '../db/entries';
+import { manyEntries, manyInsertedEntries, manySameEntries } from '../db/entries';
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { rememberedAs } from '@/core/record/package/carried';
 import { picturesNamed } from '@/core/record/package/pictures-named';
@@ -67,7 +67,7 @@ export async function importPackage(
       const row = await maybeOneInspectionLocked(tx, document.inspection.id);
       if (!row) throw new Error('No inspection after adding it');
       // Nothing of it was delivered here: whoever recorded it did so elsewhere.
-      const { entries, carried } = await oneEntryCounts(tx, row.id);
+      const { entries, carried } = row;
       const foreign = begun.length > 0 || entries === carried;
       const added = await bring(tx, session, { document, digest }, foreign, refused);
       for (const picture of pictures)

@@ -1,10 +1,13 @@
 import 'server-only';
 import pg from 'pg';
 import { shares } from '../share';
+import { withLiterals } from './literals';
 
 /** A transaction's connection: queries alone. */
 export interface Transaction {
   query: pg.PoolClient['query'];
+  /** Asks what is asked last, of which nothing is read: it may be committed with it. */
+  last?(text: string, values: unknown[]): Promise<void>;
 }
 
 /** Connections of one process, and how many of them one office may hold at once. */
@@ -67,10 +70,10 @@ export function inOrganisation<T>(
   work: (tx: Transaction) => Promise<T>,
 ): Promise<T> {
   return inShare(organisation, () =>
-    inTransaction(
-      work,
-      `begin; select set_config('east_gate.organisation', ${pg.escapeLiteral(organisation)}, true)`,
-    ),
+    inTransaction(work, [
+      'begin',
+      `select set_config('east_gate.organisation', ${pg.escapeLiteral(organisation)}, true)`,
+    ]),
   );
 }
 
@@ -80,15 +83,15 @@ export const setOrganisation = (tx: Transaction, organisation: string): Promise<
 
 /** Asks one question with no organisation set, which is a transaction of its own. */
 export const asOneQuestion = <T>(work: (tx: Transaction) => Promise<T>): Promise<T> =>
-  inTransaction(work, '');
+  inTransaction(work, []);
 
 /**
  * Runs work with no organisation set: only the functions that open the door themselves answer.
- * @param begin what begins it; empty: the work is one statement
+ * @param begin statements that begin it; none: the work is one statement
  */
 export async function inTransaction<T>(
   work: (tx: Transaction) => Promise<T>,
-  begin = 'begin',
+  begin: readonly string[] = ['begin'],
 ): Promise<T> {
   const client = await pool().connect();
   // The database may end while a query waits: that query fails, and nothing else does.
@@ -99,13 +102,13 @@ export async function inTransaction<T>(
     client.release(broken);
   };
   try {
-    if (begin) await client.query(begin);
-    const result = await work(client);
-    if (begin) await client.query('commit');
+    const begun = begin.length > 0 ? begunByItsFirst(client, begin) : undefined;
+    const result = await work(begun ?? client);
+    if (begun?.open && !begun.ended) await client.query('commit');
     release();
     return result;
   } catch (error) {
-    if (!begin) {
+    if (begin.length === 0) {
       // Whether the connection or the question is at fault is not known: another is opened.
       release(error as Error);
       throw error;
@@ -116,4 +119,42 @@ export async function inTransaction<T>(
     );
     throw error;
   }
+}
+
+/**
+ * A transaction that begins with its first query and, where that is said, is committed with its last: they go as
+ * one text, which saves ways there and back.
+ */
+function begunByItsFirst(client: pg.PoolClient, begin: readonly string[]): Begun {
+  const begun: Begun = {
+    open: false,
+    ended: false,
+    query: (async (text: string, values?: unknown[]): Promise<unknown> => {
+      if (begun.open) return client.query(text, values);
+      begun.open = true;
+      const whole = values ? withLiterals(text, values) : text;
+      if (whole === undefined) {
+        await client.query(begin.join('; '));
+        return client.query(text, values);
+      }
+      const answers: unknown = await client.query([...begin, whole].join('; '));
+      const own = (answers as pg.QueryResult[]).slice(begin.length);
+      return own.length === 1 ? own[0] : own;
+    }) as pg.PoolClient['query'],
+    async last(text, values) {
+      const whole = begun.open ? withLiterals(text, values) : undefined;
+      if (whole === undefined) return void (await begun.query(text, values));
+      await client.query(`${whole}; commit`);
+      begun.ended = true;
+    },
+  };
+  return begun;
+}
+
+interface Begun extends Transaction {
+  /** It was begun. */
+  open: boolean;
+  /** It was committed with its last query. */
+  ended: boolean;
+  last(text: string, values: unknown[]): Promise<void>;
 }

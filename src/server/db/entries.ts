@@ -50,15 +50,6 @@ export const oneEntryCount = (tx: Transaction, inspection: string) =>
     [inspection],
   );
 
-/** How many entries an inspection has, and how many of them came in packages. */
-export const oneEntryCounts = (tx: Transaction, inspection: string) =>
-  one<{ entries: number; carried: number }>(
-    tx,
-    `select count(*)::integer as entries, count(carried)::integer as carried
-     from entries where inspection_id = $1::text`,
-    [inspection],
-  );
-
 /** Bodies in the total order. */
 export const manyEntries = (tx: Transaction, inspection: string) =>
   many<{ body: unknown }>(

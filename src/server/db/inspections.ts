@@ -1,4 +1,6 @@
 import 'server-only';
+import pg from 'pg';
+import type { IssuedRow } from './reports';
 import type { Transaction } from './connect';
 import { many, maybeOne } from './rows';
 
@@ -11,7 +13,14 @@ export interface InspectionRow {
   erased_at: Date | null;
   /** Packages brought entries of it. */
   has_carried: boolean;
+  /** How many entries it has, and how many of them came in packages. */
+  entries: number;
+  carried: number;
+  /** Its latest issued report, in short; null: none. */
+  latest: LatestIssued | null;
 }
+
+export type LatestIssued = Pick<IssuedRow, 'number' | 'revision' | 'kind' | 'entries'>;
 
 export interface StateRow {
   inspection_id: string;
@@ -45,7 +54,15 @@ const inspectionColumns = `id, settings, authors, created_by,
        (select at from erasures x
          where x.organisation_id = inspections.organisation_id and x.inspection_id = inspections.id) as erased_at,
        exists (select 1 from carried_packages c
-         where c.organisation_id = inspections.organisation_id and c.inspection_id = inspections.id) as has_carried`;
+         where c.organisation_id = inspections.organisation_id and c.inspection_id = inspections.id) as has_carried,
+       (select count(*)::integer from entries e
+         where e.organisation_id = inspections.organisation_id and e.inspection_id = inspections.id) as entries,
+       (select count(e.carried)::integer from entries e
+         where e.organisation_id = inspections.organisation_id and e.inspection_id = inspections.id) as carried,
+       (select jsonb_build_object('number', r.number, 'revision', r.revision, 'kind', r.kind, 'entries', r.entries)
+         from issued_reports r
+         where r.organisation_id = inspections.organisation_id and r.inspection_id = inspections.id
+         order by r.issued_at desc, r.revision desc limit 1) as latest`;
 
 export const maybeOneInspection = (tx: Transaction, id: string) =>
   maybeOne<InspectionRow>(tx, `select ${inspectionColumns} from inspections where id = $1::text`, [
@@ -57,9 +74,13 @@ export async function maybeOneInspectionLocked(
   tx: Transaction,
   id: string,
 ): Promise<InspectionRow | undefined> {
-  await many(tx, `select 1 from inspections where id = $1::text for update`, [id]);
-  // Asked once it is held: what another wrote while this one waited is seen.
-  return maybeOneInspection(tx, id);
+  const word = pg.escapeLiteral(id);
+  // In one way there and back, yet asked once it is held: what another wrote while this one waited is seen.
+  const answers: unknown = await tx.query(
+    `select 1 from inspections where id = ${word} for update;
+     select ${inspectionColumns} from inspections where id = ${word}`,
+  );
+  return (answers as pg.QueryResult<InspectionRow>[])[1]!.rows[0];
 }
 
 /** Adds the inspection unless it is there. Settings are frozen into it. */
@@ -102,12 +123,14 @@ export const maybeOneState = (tx: Transaction, id: string) =>
     [id],
   );
 
+/** @param ask `last` where nothing is asked after it */
 export const upsertState = (
   tx: Transaction,
   organisation: string,
   row: Omit<StateRow, 'findings'> & { findings: unknown; words: string },
+  ask: (tx: Transaction, text: string, values: unknown[]) => Promise<unknown> = many,
 ) =>
-  many(
+  ask(
     tx,
     `insert into inspection_states
        (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, acts_made, acts_agreed, acts_called, updated_at)

@@ -41,3 +41,9 @@ export const takenOr =
     if (error.code !== uniqueViolation) throw error;
     return value;
   };
+
+/** What is asked last in a transaction, of which nothing is read. */
+export async function last(tx: Transaction, text: string, values: unknown[]): Promise<void> {
+  if (tx.last) await tx.last(text, values);
+  else await tx.query(text, values);
+}

@@ -7,6 +7,7 @@ import { readStanding } from '../run/standing';
 import { headersOf } from './policy';
 import { refusalOf } from './refusal';
 import { livePath, readyPath, showLive, showReady } from './health';
+import type { Shells } from './shells';
 import { standingLines, standingPage } from './standing-page';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
@@ -22,10 +23,12 @@ export const ownHeaders = {
 /**
  * Stands before the application: refuses what no page of ours asks, says who asks, and gives every
  * answer its headers. Nothing of a body is read here.
+ * @param shells pages that are the same for everybody, answered without rendering them anew
  */
 export function frontOf(
   handle: Handle,
   { publicOrigin, behindProxy, databaseUrl }: Environment,
+  shells?: Shells,
 ): Handle {
   const secure = publicOrigin.startsWith('https:');
   return async (request, response) => {
@@ -44,6 +47,7 @@ export function frontOf(
       header: (name) => wordOf(request.headers[name]),
     });
     if (refusal) return refuse(request, response, refusal);
+    if (shells && (await shells.answer(request, response, nonce))) return;
     request.headers[ownHeaders.address] = addressOf(request, behindProxy);
     request.headers[ownHeaders.method] = request.method;
     for (const name of ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto'])

@@ -8,6 +8,7 @@ import { log } from '../run/log';
 import { frontOf } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
 import { routeNamer } from './route-of';
+import { Shells } from './shells';
 import { watched } from './watched';
 import { keepWorkers } from './workers';
 
@@ -22,10 +23,9 @@ async function main(): Promise<void> {
 async function serve(environment: Environment): Promise<void> {
   const { port, hostname, metricsPort } = environment;
   const application = next({ dev: false, hostname, port });
-  const front = watched(
-    frontOf(application.getRequestHandler(), environment),
-    routeNamer(await builtRoutes()),
-  );
+  const handle = application.getRequestHandler();
+  const shells = new Shells(handle);
+  const front = watched(frontOf(handle, environment, shells), routeNamer(await builtRoutes()));
   await application.prepare();
   const server = createServer(
     {
@@ -42,6 +42,7 @@ async function serve(environment: Environment): Promise<void> {
   const metrics = metricsPort && cluster.isPrimary ? serveMetrics(metricsPort) : undefined;
   const end = () => {
     metrics?.close();
+    shells.close();
     // Whoever waits for an answer gets it; nobody new is taken.
     server.close(() => process.exit(0));
     server.closeIdleConnections();

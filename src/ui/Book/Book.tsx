@@ -3,11 +3,10 @@
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
+import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Opened } from '@/core/record/package/opened';
 import { Opening } from '../primitives/Opening';
-import { useAwake } from '../primitives/use-awake';
-import type { Who } from '../who';
 import { BookHeader } from './BookHeader';
 import { bookActions } from './actions';
 import type { Selection } from './context';
@@ -16,14 +15,8 @@ import { DangerCard } from './DangerCard';
 import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
 import { StopStrip } from './StopStrip';
-
-interface BookProps {
-  session: Who;
-  inspection: string;
-  /** JSON of `Opened`: as one text it travels and is kept at a fraction of the cost of its parts. */
-  text: string;
-  children: ReactNode;
-}
+import type { BookSent } from './sent';
+import { bookPath } from './sent';
 
 const nothingCarried: Opened['carried'] & object = [];
 
@@ -31,12 +24,23 @@ const nothingCarried: Opened['carried'] & object = [];
  * One inspection: its logbook, what is in hand, and the views that share them. It is judged and drawn on the
  * device, which holds entries the server does not know yet; the server sends what is recorded, and draws nothing.
  */
-export function Book(props: BookProps) {
-  return useAwake() ? <OpenBook {...props} /> : <Opening says="Opening the logbook…" />;
+export function Book({ inspection, children }: { inspection: string; children: ReactNode }) {
+  const { data, fault, again } = useSent<BookSent>(bookPath(inspection));
+  return data ? (
+    <OpenBook {...data} inspection={inspection}>
+      {children}
+    </OpenBook>
+  ) : (
+    <Opening says="Opening the logbook…" fault={fault} again={again} />
+  );
 }
 
-function OpenBook({ session, inspection, text, children }: BookProps) {
-  const opened = useMemo(() => JSON.parse(text) as Opened, [text]);
+interface OpenBookProps extends BookSent {
+  inspection: string;
+  children: ReactNode;
+}
+
+function OpenBook({ who: session, inspection, opened, children }: OpenBookProps) {
   const { settings, entries, authors } = opened;
   const carried = opened.carried ?? nothingCarried;
   const { store, state } = useLogbook({

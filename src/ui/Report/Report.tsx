@@ -8,13 +8,14 @@ import { TakeAlong } from './TakeAlong';
 import type { ReportView } from './view';
 import { picturesAt } from './view';
 
-type ReportProps = ReportView & { above?: ReactNode } & (
-    | { /** As it was issued. */ sheet: Sheet; draft?: undefined }
-    | { sheet?: undefined; /** JSON of its sheet: it travels and is kept as text. */ draft: string }
-  );
+interface ReportProps extends ReportView {
+  above?: ReactNode;
+  /** As it was issued; of a draft it is sent by itself. */
+  sheet?: Sheet;
+}
 
 /** The report for one of its readers: its sheet, and around it where to go and what to take along. */
-export function Report({ above, sheet, draft, ...view }: ReportProps) {
+export function Report({ above, sheet, ...view }: ReportProps) {
   const { report, audience, issued } = view;
   return (
     <>
@@ -28,7 +29,11 @@ export function Report({ above, sheet, draft, ...view }: ReportProps) {
         {sheet ? (
           <Blocks {...sheet} pictures={picturesAt(issued)} />
         ) : (
-          <DraftBlocks text={draft} pictures={picturesAt(issued)} />
+          <DraftBlocks
+            inspection={report.inspection}
+            audience={audience}
+            pictures={picturesAt(issued)}
+          />
         )}
         <TakeAlong {...view} />
         {issued && (

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
 import { askJson } from '@/client/http';
@@ -8,9 +7,11 @@ import { askJson } from '@/client/http';
 type Said =
   { kind: 'told'; text: string; inspection: string } | { kind: 'refused'; faults: string[] };
 
-/** Loads an inspection package made here or elsewhere. */
-export function ImportPackage() {
-  const router = useRouter();
+/**
+ * Loads an inspection package made here or elsewhere.
+ * @param loaded what is done once it was tried
+ */
+export function ImportPackage({ loaded }: { loaded(): void }) {
   const [busy, setBusy] = useState<string>();
   const [said, setSaid] = useState<Said>();
   const load = async (event: FormEvent<HTMLFormElement>) => {
@@ -20,7 +21,7 @@ export function ImportPackage() {
     setBusy('Checking');
     setSaid(await send(file, setBusy));
     setBusy(undefined);
-    router.refresh();
+    loaded();
   };
   return (
     <section aria-labelledby="import">

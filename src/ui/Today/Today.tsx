@@ -1,39 +1,19 @@
 'use client';
 
 import Link from 'next/link';
+import { useSent } from '@/client/sent/use-sent';
 import type { Grade } from '@/core/vocabulary/grade';
 import { grades, gradeWords } from '@/core/vocabulary/grade';
 import { dayWords } from '@/core/show/report/dates';
 import { Brand } from '../primitives/Brand';
 import { Opening } from '../primitives/Opening';
-import { useAwake } from '../primitives/use-awake';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
-import type { Who } from '../who';
+import type { InspectionLine, TodaySent } from './sent';
+import { todayPath } from './sent';
 import { ImportPackage } from './ImportPackage';
-import type { RecheckedReports } from './ReadOtherwise';
 import { ReadOtherwise } from './ReadOtherwise';
 import { StartInspection } from './StartInspection';
-
-export interface InspectionLine {
-  id: string;
-  place: string;
-  address: string;
-  asOf: string | null;
-  entries: number;
-  findings: Record<string, number>;
-  seenShare: number;
-  /** Agreed acts, and how many were made; undefined: not counted since it last changed. */
-  acts: { made: number; agreed: number; called: string } | undefined;
-  /** Danger now, neither made safe nor mended. */
-  dangerOpen: number;
-  /** YYYY-MM-DD of the earliest deadline. */
-  dueOn: string | null;
-  stage: 'draft' | 'issued' | 'changed' | 'returning' | 'closed';
-  issuedAs: string | null;
-  /** Who has it in hand; null: nobody of this office. */
-  inHand: string | null;
-}
 
 const stageWords: Record<InspectionLine['stage'], string> = {
   draft: 'draft, waits for signature',
@@ -43,23 +23,36 @@ const stageWords: Record<InspectionLine['stage'], string> = {
   closed: 'closed',
 };
 
-interface TodayProps {
-  session: Who;
-  /** Letters can be read here: in the demo alone. */
-  mailbox: boolean;
-  /** What is searched for. */
+/**
+ * Visits of the organisation, and the two ways to a new one. Drawn on the device: the server sends what they are.
+ * @param words what is searched for
+ */
+export function Today({ words }: { words: string }) {
+  const { data, fault, again } = useSent<TodaySent>(todayPath(words));
+  return data ? (
+    <TodayOnDevice {...data} words={words} fault={fault} again={again} />
+  ) : (
+    <Opening says="Opening…" fault={fault} again={again} />
+  );
+}
+
+interface TodayProps extends TodaySent {
   words: string;
-  due: readonly InspectionLine[];
-  rechecked: RecheckedReports;
-  inspections: readonly InspectionLine[];
+  /** Why it could not be asked for anew. */
+  fault: string | undefined;
+  again(): void;
 }
 
-/** Visits of the organisation, and the two ways to a new one. Drawn on the device: the server sends what they are. */
-export function Today(props: TodayProps) {
-  return useAwake() ? <TodayOnDevice {...props} /> : <Opening says="Opening…" />;
-}
-
-function TodayOnDevice({ session, mailbox, words, due, rechecked, inspections }: TodayProps) {
+function TodayOnDevice({
+  who: session,
+  mailbox,
+  words,
+  due,
+  rechecked,
+  inspections,
+  fault,
+  again,
+}: TodayProps) {
   return (
     <>
       <header className="border-line bg-app flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1">
@@ -111,6 +104,11 @@ function TodayOnDevice({ session, mailbox, words, due, rechecked, inspections }:
               </Link>
             )}
           </form>
+          {fault && (
+            <p role="alert" className="text-danger mt-2 font-semibold">
+              What stands here may be older than what is there: {fault}
+            </p>
+          )}
           {due.length > 0 && (
             <>
               <h2 className="text-heading mt-4 font-bold">To be seen to first</h2>
@@ -154,7 +152,7 @@ function TodayOnDevice({ session, mailbox, words, due, rechecked, inspections }:
           )}
         </section>
         <div className="md:col-start-2">
-          <ImportPackage />
+          <ImportPackage loaded={again} />
         </div>
       </main>
     </>

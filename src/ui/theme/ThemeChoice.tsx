@@ -1,8 +1,8 @@
 'use client';
 
 import { useState, useSyncExternalStore } from 'react';
-import type { Theme } from './themes';
-import { themeCookie, themeOf, themes } from './themes';
+import type { Theme } from '@/core/vocabulary/themes';
+import { themeCookie, themeOf, themes } from '@/core/vocabulary/themes';
 
 /** Chooses the theme; a cookie keeps it for this device. */
 export function ThemeChoice({ compact = false }: { compact?: boolean }) {

@@ -1,8 +1,11 @@
 import type { ReactNode } from 'react';
-import { readBook } from '@/server/commands/read-book';
+import { preload } from 'react-dom';
 import { Book } from '@/ui/Book/Book';
+import { bookPath } from '@/ui/Book/sent';
 import { requireSession } from '../../../session/current';
+import { sentSoon } from '../../../session/sent-soon';
 
+/** Says nothing of the inspection but its id: what it is drawn from is sent by itself. */
 export default async function BookLayout({
   params,
   children,
@@ -10,10 +13,11 @@ export default async function BookLayout({
   params: Promise<{ id: string }>;
   children: ReactNode;
 }) {
-  const session = await requireSession();
+  await requireSession();
   const { id } = await params;
+  preload(bookPath(id), sentSoon);
   return (
-    <Book key={id} session={session} inspection={id} text={await readBook(session, id)}>
+    <Book key={id} inspection={id}>
       {children}
     </Book>
   );

@@ -1,10 +1,11 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { readDraft } from '@/server/commands/read-report';
+import { preload } from 'react-dom';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../../session/audience';
 import { wantedAudience } from '../../../session/audience';
 import { requireSession } from '../../../session/current';
+import { sentSoon } from '../../../session/sent-soon';
+import { draftPath } from '@/ui/Report/draft-path';
 
 export const metadata: Metadata = { title: 'Report' };
 
@@ -15,10 +16,9 @@ export default async function ReportPage({
   params: Promise<{ id: string }>;
   searchParams: SearchParams;
 }) {
-  const session = await requireSession();
+  await requireSession();
   const { id } = await params;
   const audience = await wantedAudience(searchParams);
-  const draft = await readDraft(session, id, audience);
-  if (draft === undefined) notFound();
-  return <Report report={{ inspection: id }} draft={draft} audience={audience} />;
+  preload(draftPath(id, audience), sentSoon);
+  return <Report report={{ inspection: id }} audience={audience} />;
 }
