@@ -128,7 +128,7 @@ function yardPanel(book: Logbook): void {
   book.observe(tub.id, { upstreamProtection: 'none' });
   book.observe(tub.loads[0]!.id, { poolBonding: 'hidden' });
   book.observe(at(9).id, { markedForAl: false });
-  book.observe(at(2).id, { maker: 'Merrowby', breakerType: 'MB-20', dateCode: '1519' });
+  book.observe(at(2).id, { maker: 'Tarnholt', breakerType: 'TB-20G', dateCode: '1519' });
   const lamps = at(2).terminals[0]!.conductors[0]!.cable!;
   book.observe(lamps.id, { sheathEnds: 'outside', cableClamp: 'clamped' });
   const ground = panel.bars.find(({ kind }) => kind === 'ground')!;
