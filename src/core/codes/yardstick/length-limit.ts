@@ -8,3 +8,7 @@ import type { LengthLimit } from './yardstick';
  */
 export const meets = (length: Length, { value, unit, mm }: LengthLimit) =>
   mmOf(length) >= Math.min(mmOf({ value, unit }), mm);
+
+/** Whether a length stays within a limit that is the most, in either unit. */
+export const within = (length: Length, { value, unit, mm }: LengthLimit) =>
+  mmOf(length) <= Math.max(mmOf({ value, unit }), mm);

@@ -53,6 +53,15 @@ export interface Yardstick {
   handleHeight: LengthLimit;
   rodSpacing: LengthLimit;
   rodLength: LengthLimit;
+  /** 230.9: an overhead drop beside or below a window or door. */
+  dropToOpening: LengthLimit;
+  /** 230.24(A): over a roof, by what roof it is. */
+  dropAboveRoof: Record<'flat' | 'steep' | 'overhang', LengthLimit>;
+  /** 240.21(B): the most a tap may be long, by the two rules. */
+  shortTap: LengthLimit;
+  longTap: LengthLimit;
+  /** 250.102(C): area of a bonding jumper where the supply is larger than the table, share of it. */
+  jumperShare: number;
   /** Existing dwelling panels up to this are free of the headroom, A. */
   headroomExemptUpToA: number;
   /** 310.12: smallest conductor of a service or feeder that carries a whole dwelling, by main, A. */

@@ -270,6 +270,7 @@ export const wiringProperties = {
     unit: 'AWG',
     ...grounds,
   }),
+  screwFits: yesNo(['bar-terminal'], 'A lug made for this size is fitted', grounds),
   takesParallel: yesNo(['bar-terminal'], 'Identified for parallel conductors', grounds),
   /** Terminals the circuit's hots start from. */
   terminals: property({
