@@ -1,9 +1,8 @@
 import type { Metadata } from 'next';
-import { preload } from 'react-dom';
+import { SentSoon } from '@/ui/primitives/SentSoon';
 import { Today } from '@/ui/Today/Today';
 import { todayPath } from '@/ui/Today/sent';
 import { requireSession } from './session/current';
-import { sentSoon } from './session/sent-soon';
 
 export const metadata: Metadata = { title: 'Today' };
 
@@ -16,6 +15,10 @@ export default async function TodayPage({
   await requireSession();
   const { q } = await searchParams;
   const words = (Array.isArray(q) ? q[0] : q)?.slice(0, 200) ?? '';
-  preload(todayPath(words), sentSoon);
-  return <Today words={words} />;
+  return (
+    <>
+      <SentSoon path={todayPath(words)} />
+      <Today words={words} />
+    </>
+  );
 }

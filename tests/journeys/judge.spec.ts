@@ -128,9 +128,9 @@ test('what the office sets in the library counts for inspections begun after, an
   await page.getByRole('button', { name: 'Keep these settings' }).press('Enter');
   await expect(page.getByText('Kept for inspections begun from now on.')).toBeVisible();
   try {
-    const started = await page.request.get(`${origin}/inspections/a-new-one/walk`);
+    const started = await page.request.get(`${origin}/api/books/a-new-one`);
     expect(await started.text()).toContain('marrow-lock-2019');
-    const before = await page.request.get(`${origin}/inspections/lock-keepers-house/report`);
+    const before = await page.request.get(`${origin}/api/drafts/lock-keepers-house`);
     expect(await before.text()).not.toContain('by-law 12');
   } finally {
     await page.getByRole('checkbox', { name: /Marrow Lock by-law/ }).uncheck();

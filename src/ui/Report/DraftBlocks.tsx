@@ -17,16 +17,21 @@ interface DraftProps {
 export function DraftBlocks({ inspection, audience, pictures }: DraftProps) {
   const { data, fault, again } = useSent<Sheet>(draftPath(inspection, audience));
   if (data) return <Blocks {...data} pictures={pictures} />;
-  return fault ? (
-    <p role="alert">
-      <span className="text-danger font-semibold">{fault}</span>{' '}
-      <button className="act" onClick={again}>
-        Ask again
-      </button>
-    </p>
-  ) : (
-    <p className="text-ink2" role="status">
-      Opening the draft…
-    </p>
+  return (
+    <>
+      <h1 className="sr-only">Report</h1>
+      {fault ? (
+        <p role="alert">
+          <span className="text-danger font-semibold">{fault}</span>{' '}
+          <button className="act" onClick={again}>
+            Ask again
+          </button>
+        </p>
+      ) : (
+        <p className="text-ink2" role="status">
+          Opening the draft…
+        </p>
+      )}
+    </>
   );
 }

@@ -12,6 +12,7 @@ export function Opening({ says, fault, again }: OpeningProps) {
   return (
     <header className="border-line bg-app flex min-h-12 flex-wrap items-center gap-4 border-b px-4">
       <Brand />
+      <h1 className="sr-only">East Gate</h1>
       {fault ? (
         <>
           <p className="text-danger font-semibold" role="alert">

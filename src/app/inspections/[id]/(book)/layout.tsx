@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
-import { preload } from 'react-dom';
 import { Book } from '@/ui/Book/Book';
 import { bookPath } from '@/ui/Book/sent';
+import { SentSoon } from '@/ui/primitives/SentSoon';
 import { requireSession } from '../../../session/current';
-import { sentSoon } from '../../../session/sent-soon';
 
 /** Says nothing of the inspection but its id: what it is drawn from is sent by itself. */
 export default async function BookLayout({
@@ -15,10 +14,12 @@ export default async function BookLayout({
 }) {
   await requireSession();
   const { id } = await params;
-  preload(bookPath(id), sentSoon);
   return (
-    <Book key={id} inspection={id}>
-      {children}
-    </Book>
+    <>
+      <SentSoon path={bookPath(id)} />
+      <Book key={id} inspection={id}>
+        {children}
+      </Book>
+    </>
   );
 }

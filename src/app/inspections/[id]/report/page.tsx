@@ -1,10 +1,9 @@
 import type { Metadata } from 'next';
-import { preload } from 'react-dom';
 import { Report } from '@/ui/Report/Report';
 import type { SearchParams } from '../../../session/audience';
 import { wantedAudience } from '../../../session/audience';
 import { requireSession } from '../../../session/current';
-import { sentSoon } from '../../../session/sent-soon';
+import { SentSoon } from '@/ui/primitives/SentSoon';
 import { draftPath } from '@/ui/Report/draft-path';
 
 export const metadata: Metadata = { title: 'Report' };
@@ -19,6 +18,10 @@ export default async function ReportPage({
   await requireSession();
   const { id } = await params;
   const audience = await wantedAudience(searchParams);
-  preload(draftPath(id, audience), sentSoon);
-  return <Report report={{ inspection: id }} audience={audience} />;
+  return (
+    <>
+      <SentSoon path={draftPath(id, audience)} />
+      <Report report={{ inspection: id }} audience={audience} />
+    </>
+  );
 }
