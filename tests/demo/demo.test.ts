@@ -11,9 +11,10 @@ import { netLoft } from '@/server/demo/net-loft';
 import { osierCottage } from '@/server/demo/osier-cottage';
 import { quayBakery } from '@/server/demo/quay-bakery';
 import { ropewalk } from '@/server/demo/ropewalk';
+import { slipway } from '@/server/demo/slipway';
 
 const settings = startingSettings('Demo');
-const messy = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk };
+const messy = { lockKeepersHouse, netLoft, chandlery, quayBakery, ropewalk, slipway };
 const buildings = { ...messy, osierCottage };
 
 describe.each(Object.entries(buildings))('%s', (_, make) => {

@@ -44,7 +44,8 @@ export async function saveSettings(
     const row = await oneOrganisation(tx);
     const known = v.parse(anySettingsSchema, row.settings);
     const version = base ?? row.settings_version;
-    const changed = canonicalJson(known.families) !== canonicalJson(settings.families);
+    const registry = ({ families, recalls }: Settings) => canonicalJson({ families, recalls });
+    const changed = registry(known) !== registry(settings);
     const figures = ({ version: _, ...book }: Settings['costBook']) => canonicalJson(book);
     const changedBook = figures(known.costBook) !== figures(settings.costBook);
     const next: Settings = {
@@ -80,6 +81,7 @@ const partWords: Partial<Record<keyof Settings, string>> = {
   adoptionYears: 'years until an edition is in force',
   deadlineDays: 'deadlines',
   families: 'construction families',
+  recalls: 'recalls',
   lengths: 'units of length',
   house: 'house limits',
   wording: 'wording',

@@ -8,6 +8,10 @@ import {
   familyRow,
   parseFamiliesFile,
 } from '@/core/codes/families/family-rows';
+import type { Registry } from '@/core/codes/families/family-rows';
+import type { Recall } from '@/core/codes/families/recall';
+import { counted } from '@/core/vocabulary/phrases';
+import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault } from '@/core/vocabulary/fault';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { gradeOf } from '@/core/judge/grading/matrix';
@@ -16,9 +20,13 @@ import { saveFile } from '../primitives/save-file';
 import { Search, holds } from './Search';
 import type { LibraryTab } from './tab';
 
-/** The registry of construction families: read, searched, carried out and in as CSV or JSON. */
+/** A table of families alone leaves the recalls as they are. */
+const registryOf = (read: Parsed<Family[]>, recalls: Recall[]): Parsed<Registry> =>
+  read.ok ? { ok: true, value: { families: read.value, recalls } } : read;
+
+/** The registry of construction families and recalled devices: read, searched, carried out and in as CSV or JSON. */
 export function Families({ settings, save }: LibraryTab) {
-  const { families, familiesVersion } = settings;
+  const { families, recalls, familiesVersion } = settings;
   const [words, setWords] = useState('');
   const [said, setSaid] = useState('');
   const found = families.filter((family) => holds(JSON.stringify(family), words));
@@ -29,7 +37,7 @@ export function Families({ settings, save }: LibraryTab) {
     try {
       read = file.name.endsWith('.json')
         ? parseFamiliesFile(text)
-        : familiesOfRows(rowsOfCsv(text));
+        : registryOf(familiesOfRows(rowsOfCsv(text)), recalls);
     } catch (error) {
       setSaid(`${file.name}: ${(error as Error).message}`);
       return;
@@ -38,8 +46,11 @@ export function Families({ settings, save }: LibraryTab) {
       setSaid(read.faults.slice(0, 6).map(describeFault).join('; '));
       return;
     }
-    const fault = await save({ ...settings, families: read.value });
-    setSaid(fault ?? `${read.value.length} families loaded.`);
+    const fault = await save({ ...settings, ...read.value });
+    setSaid(
+      fault ??
+        `${read.value.families.length} families and ${counted(read.value.recalls.length, 'recall')} stand here now.`,
+    );
   };
   return (
     <div className="mx-auto grid max-w-5xl gap-4 p-4">
@@ -62,7 +73,7 @@ export function Families({ settings, save }: LibraryTab) {
           onClick={() =>
             saveFile(
               'families.json',
-              JSON.stringify(familiesFile(families, familiesVersion), null, 2),
+              JSON.stringify(familiesFile({ families, recalls }, familiesVersion), null, 2),
               'application/json',
             )
           }
@@ -80,10 +91,35 @@ export function Families({ settings, save }: LibraryTab) {
         </label>
         <span role="status">{said}</span>
       </div>
-      <ul className="border-ink border-t-2">
+      <ul className="border-ink border-t-2" aria-label="Families">
         {found.map((family) => (
           <FamilyItem key={family.id} family={family} />
         ))}
+      </ul>
+      <h2 className="text-heading font-bold">Recalled devices</h2>
+      <p className="text-ink2">
+        Types of device their makers called back, by date code. They are carried out and in with the
+        families, as JSON.
+      </p>
+      <ul className="border-ink border-t-2" aria-label="Recalled devices">
+        {recalls
+          .filter((recall) => holds(JSON.stringify(recall), words))
+          .map(({ id, maker, types, codes, says, severity, likelihood, source }) => (
+            <li key={id} className="border-hair border-b py-3">
+              <h3 className="font-bold">
+                {maker} {types.join(', ')}
+              </h3>
+              <p>
+                {codes ? `Date codes ${codes.from} to ${codes.to}` : 'Whatever the date code'}:{' '}
+                {says}.
+              </p>
+              <p className="text-ink2">
+                {source}. Severity {severity}, likelihood {likelihood}:{' '}
+                {gradeWords[gradeOf(severity, likelihood)]}.
+              </p>
+            </li>
+          ))}
+        {recalls.length === 0 && <li className="text-ink2 py-3">None are kept here.</li>}
       </ul>
     </div>
   );

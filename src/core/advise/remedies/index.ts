@@ -7,9 +7,11 @@ import { disconnectBeside } from './around/disconnect-beside';
 import { groundFaultDevice } from './around/ground-fault-device';
 import { inUseCover } from './around/in-use-cover';
 import { lockOff } from './around/lock-off';
+import { runMadeGood } from './around/run-made-good';
 import { applianceLookedAt } from './breaker/appliance-looked-at';
 import { askOdd } from './breaker/ask-odd';
 import { askWhyOff } from './breaker/ask-why-off';
+import { breakerNotRecalled } from './breaker/breaker-not-recalled';
 import { breakerWithProtection } from './breaker/breaker-with-protection';
 import { deviceAtFirstOutlet } from './breaker/device-at-first-outlet';
 import { electronicNeutralRight } from './breaker/electronic-neutral-right';
@@ -18,6 +20,7 @@ import { endReMade } from './breaker/end-re-made';
 import { factoryMain } from './breaker/factory-main';
 import { fusedAtUnit } from './breaker/fused-at-unit';
 import { holdDown } from './breaker/hold-down';
+import { hungTheRightWay } from './breaker/hung-the-right-way';
 import { largerConductor } from './breaker/larger-conductor';
 import { legendOfTheCode } from './breaker/legend-of-the-code';
 import { listedForTwo } from './breaker/listed-for-two';
@@ -32,6 +35,7 @@ import { outletOfRating } from './breaker/outlet-of-rating';
 import { ownPosition } from './breaker/own-position';
 import { pigtail } from './breaker/pigtail';
 import { pigtailOfRightSize } from './breaker/pigtail-of-right-size';
+import { protectionAtOutlets } from './breaker/protection-at-outlets';
 import { reMade } from './breaker/re-made';
 import { screwDoesNotHold } from './breaker/screw-does-not-hold';
 import { smallerBreaker } from './breaker/smaller-breaker';
@@ -42,23 +46,30 @@ import { twoPole } from './breaker/two-pole';
 import { wiringTested } from './breaker/wiring-tested';
 import { anotherRow } from './bus/another-row';
 import { blankBurnedPosition } from './bus/blank-burned-position';
+import { breakerAtTheTap } from './bus/breaker-at-the-tap';
 import { cleanStab } from './bus/clean-stab';
 import { interior } from './bus/interior';
 import { leavePosition } from './bus/leave-position';
+import { legsFedEach } from './bus/legs-fed-each';
+import { oneSetOrAlike } from './bus/one-set-or-alike';
 import { smallerMainForSource } from './bus/smaller-main-for-source';
 import { sourceAtFarEnd } from './bus/source-at-far-end';
 import { anotherColour } from './conductor/another-colour';
 import { boxOverJoint } from './conductor/box-over-joint';
 import { breakerEach } from './conductor/breaker-each';
+import { breakerForAluminium } from './conductor/breaker-for-aluminium';
 import { bundleOpened } from './conductor/bundle-opened';
 import { cableForThePlace } from './conductor/cable-for-the-place';
+import { cableReEntered } from './conductor/cable-re-entered';
 import { cap } from './conductor/cap';
+import { compoundByLabel } from './conductor/compound-by-label';
 import { connectorEach } from './conductor/connector-each';
 import { connectorsWithCopperTails } from './conductor/connectors-with-copper-tails';
 import { cutEndBack } from './conductor/cut-end-back';
 import { deadCableOut } from './conductor/dead-cable-out';
 import { devicesForAluminium } from './conductor/devices-for-aluminium';
 import { greenOrBare } from './conductor/green-or-bare';
+import { hotsMarked } from './conductor/hots-marked';
 import { inspectedAsNew } from './conductor/inspected-as-new';
 import { jointMadeAgain } from './conductor/joint-made-again';
 import { largerNeutral } from './conductor/larger-neutral';
@@ -84,8 +95,10 @@ import { troughBeside } from './conductor/trough-beside';
 import { wiresReRouted } from './conductor/wires-re-routed';
 import { askWhatChanged } from './enclosure/ask-what-changed';
 import { blank } from './enclosure/blank';
+import { blankForTape } from './enclosure/blank-for-tape';
 import { cleanInside } from './enclosure/clean-inside';
 import { closurePlate } from './enclosure/closure-plate';
+import { coverOfThisPanel } from './enclosure/cover-of-this-panel';
 import { deadFront } from './enclosure/dead-front';
 import { fasten } from './enclosure/fasten';
 import { findWhatBurned } from './enclosure/find-what-burned';
@@ -103,6 +116,7 @@ import { insertsInEveryBase } from './fuse/inserts-in-every-base';
 import { newBlock } from './fuse/new-block';
 import { rightFuseAfterTampering } from './fuse/right-fuse-after-tampering';
 import { rightFuseAndInsert } from './fuse/right-fuse-and-insert';
+import { barLug } from './ground/bar-lug';
 import { barOnBareMetal } from './ground/bar-on-bare-metal';
 import { bondFitted } from './ground/bond-fitted';
 import { bondUndone } from './ground/bond-undone';
@@ -116,6 +130,7 @@ import { groundedCircuit } from './ground/grounded-circuit';
 import { jointAlongTheWay } from './ground/joint-along-the-way';
 import { jumperAcrossMeter } from './ground/jumper-across-meter';
 import { jumperBetweenElectrodes } from './ground/jumper-between-electrodes';
+import { jumperMadeForIt } from './ground/jumper-made-for-it';
 import { largerGround } from './ground/larger-ground';
 import { listedClamp } from './ground/listed-clamp';
 import { lookForTheJoint } from './ground/look-for-the-joint';
@@ -137,6 +152,7 @@ import { markHighLeg } from './labels/mark-high-leg';
 import { markMains } from './labels/mark-mains';
 import { newDirectory } from './labels/new-directory';
 import { balanceNextTime } from './load/balance-next-time';
+import { chargerCircuitRight } from './load/charger-circuit-right';
 import { circuitsToUpper } from './load/circuits-to-upper';
 import { largerBreakerAndWire } from './load/larger-breaker-and-wire';
 import { largerService } from './load/larger-service';
@@ -144,10 +160,13 @@ import { listedLoadSwitch } from './load/listed-load-switch';
 import { loadsToAnother } from './load/loads-to-another';
 import { ownerFeedsIt } from './load/owner-feeds-it';
 import { placesToOwnCircuit } from './load/places-to-own-circuit';
+import { poolBonded } from './load/pool-bonded';
+import { poolProtected } from './load/pool-protected';
 import { toLegAOrC } from './load/to-leg-a-or-c';
 import { freeTerminal } from './neutral/free-terminal';
 import { groundToGroundBar } from './neutral/ground-to-ground-bar';
 import { joinedSolid } from './neutral/joined-solid';
+import { supplyNeutralToItsBar } from './neutral/supply-neutral-to-its-bar';
 import { toNeutralBar } from './neutral/to-neutral-bar';
 import { dateForPanel } from './panel/date-for-panel';
 import { downstreamPanel } from './panel/downstream-panel';
@@ -177,15 +196,23 @@ import { circuitsToSixThrows } from './service/circuits-to-six-throws';
 import { cutBackAndReTerminate } from './service/cut-back-and-re-terminate';
 import { disconnectAtEntry } from './service/disconnect-at-entry';
 import { disconnectsTogether } from './service/disconnects-together';
+import { dropOutOfReach } from './service/drop-out-of-reach';
 import { emergencyDisconnect } from './service/emergency-disconnect';
 import { encasedRun } from './service/encased-run';
+import { fusedSwitchAtTap } from './service/fused-switch-at-tap';
 import { higherInterrupting } from './service/higher-interrupting';
+import { inletWithInterlock } from './service/inlet-with-interlock';
 import { interlock } from './service/interlock';
 import { largerServiceConductors } from './service/larger-service-conductors';
 import { lugForAluminium } from './service/lug-for-aluminium';
+import { lugForEach } from './service/lug-for-each';
 import { mainAhead } from './service/main-ahead';
 import { markWhereOthersAre } from './service/mark-where-others-are';
+import { marksFitted } from './service/marks-fitted';
 import { mergeMeters } from './service/merge-meters';
+import { meterSocketMended } from './service/meter-socket-mended';
+import { neutralJoinedOnce } from './service/neutral-joined-once';
+import { neutralLink } from './service/neutral-link';
 import { newDrop } from './service/new-drop';
 import { newLugKit } from './service/new-lug-kit';
 import { newMainOrLugs } from './service/new-main-or-lugs';
@@ -194,6 +221,7 @@ import { reTerminateAluminium } from './service/re-terminate-aluminium';
 import { seriesCombination } from './service/series-combination';
 import { smallerMain } from './service/smaller-main';
 import { surgeDevice } from './service/surge-device';
+import { tapToBreaker } from './service/tap-to-breaker';
 import { transferSwitch } from './service/transfer-switch';
 import { changeRoomUse } from './space/change-room-use';
 import { clearSide } from './space/clear-side';
@@ -214,9 +242,11 @@ export const remedies: readonly Remedy[] = [
   groundFaultDevice,
   inUseCover,
   lockOff,
+  runMadeGood,
   applianceLookedAt,
   askOdd,
   askWhyOff,
+  breakerNotRecalled,
   breakerWithProtection,
   deviceAtFirstOutlet,
   electronicNeutralRight,
@@ -225,6 +255,7 @@ export const remedies: readonly Remedy[] = [
   factoryMain,
   fusedAtUnit,
   holdDown,
+  hungTheRightWay,
   largerConductor,
   legendOfTheCode,
   listedForTwo,
@@ -239,6 +270,7 @@ export const remedies: readonly Remedy[] = [
   ownPosition,
   pigtail,
   pigtailOfRightSize,
+  protectionAtOutlets,
   reMade,
   screwDoesNotHold,
   smallerBreaker,
@@ -249,23 +281,30 @@ export const remedies: readonly Remedy[] = [
   wiringTested,
   anotherRow,
   blankBurnedPosition,
+  breakerAtTheTap,
   cleanStab,
   interior,
   leavePosition,
+  legsFedEach,
+  oneSetOrAlike,
   smallerMainForSource,
   sourceAtFarEnd,
   anotherColour,
   boxOverJoint,
   breakerEach,
+  breakerForAluminium,
   bundleOpened,
   cableForThePlace,
+  cableReEntered,
   cap,
+  compoundByLabel,
   connectorEach,
   connectorsWithCopperTails,
   cutEndBack,
   deadCableOut,
   devicesForAluminium,
   greenOrBare,
+  hotsMarked,
   inspectedAsNew,
   jointMadeAgain,
   largerNeutral,
@@ -291,8 +330,10 @@ export const remedies: readonly Remedy[] = [
   wiresReRouted,
   askWhatChanged,
   blank,
+  blankForTape,
   cleanInside,
   closurePlate,
+  coverOfThisPanel,
   deadFront,
   fasten,
   findWhatBurned,
@@ -310,6 +351,7 @@ export const remedies: readonly Remedy[] = [
   newBlock,
   rightFuseAfterTampering,
   rightFuseAndInsert,
+  barLug,
   barOnBareMetal,
   bondFitted,
   bondUndone,
@@ -323,6 +365,7 @@ export const remedies: readonly Remedy[] = [
   jointAlongTheWay,
   jumperAcrossMeter,
   jumperBetweenElectrodes,
+  jumperMadeForIt,
   largerGround,
   listedClamp,
   lookForTheJoint,
@@ -344,6 +387,7 @@ export const remedies: readonly Remedy[] = [
   markMains,
   newDirectory,
   balanceNextTime,
+  chargerCircuitRight,
   circuitsToUpper,
   largerBreakerAndWire,
   largerService,
@@ -351,10 +395,13 @@ export const remedies: readonly Remedy[] = [
   loadsToAnother,
   ownerFeedsIt,
   placesToOwnCircuit,
+  poolBonded,
+  poolProtected,
   toLegAOrC,
   freeTerminal,
   groundToGroundBar,
   joinedSolid,
+  supplyNeutralToItsBar,
   toNeutralBar,
   dateForPanel,
   downstreamPanel,
@@ -384,15 +431,23 @@ export const remedies: readonly Remedy[] = [
   cutBackAndReTerminate,
   disconnectAtEntry,
   disconnectsTogether,
+  dropOutOfReach,
   emergencyDisconnect,
   encasedRun,
+  fusedSwitchAtTap,
   higherInterrupting,
+  inletWithInterlock,
   interlock,
   largerServiceConductors,
   lugForAluminium,
+  lugForEach,
   mainAhead,
   markWhereOthersAre,
+  marksFitted,
   mergeMeters,
+  meterSocketMended,
+  neutralJoinedOnce,
+  neutralLink,
   newDrop,
   newLugKit,
   newMainOrLugs,
@@ -401,6 +456,7 @@ export const remedies: readonly Remedy[] = [
   seriesCombination,
   smallerMain,
   surgeDevice,
+  tapToBreaker,
   transferSwitch,
   changeRoomUse,
   clearSide,

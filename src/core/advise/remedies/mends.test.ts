@@ -94,6 +94,7 @@ const notByWork: Record<string, string> = {
   'breaker/off-or-tripped|off': 'why it is off is found out first',
   'breaker/trips-on-closing|appliance': 'the appliance’s fault is not the panel’s',
   'breaker/trips-on-closing|slow': 'it is followed by measuring before anything is done',
+  'breaker/recalled|recalled': 'type and date code of the new one are read when it is in',
   'reading/not-proven-dead|unproven': 'about the record of work that is done',
 };
 

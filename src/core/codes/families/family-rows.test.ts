@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { familiesFile, familiesOfRows, familyRow, parseFamiliesFile } from './family-rows';
 import { shippedFamilies } from './shipped';
+import { shippedRecalls } from './shipped-recalls';
+
+const shipped = { families: shippedFamilies, recalls: shippedRecalls };
 
 describe('registry of families', () => {
   test('out as rows and in again says the same', () =>
@@ -9,10 +12,14 @@ describe('registry of families', () => {
       value: shippedFamilies,
     }));
   test('out as a file and in again says the same', () =>
-    expect(parseFamiliesFile(JSON.stringify(familiesFile(shippedFamilies, 3)))).toEqual({
+    expect(parseFamiliesFile(JSON.stringify(familiesFile(shipped, 3)))).toEqual({
       ok: true,
-      value: shippedFamilies,
+      value: shipped,
     }));
+  test('a file from before there were recalls is read', () =>
+    expect(
+      parseFamiliesFile('{"format":"east-gate-families","version":1,"registry":2,"families":[]}'),
+    ).toEqual({ ok: true, value: { families: [], recalls: [] } }));
   test('a fault names its line, what was expected and what was there; nothing is half-read', () => {
     const rows = shippedFamilies.map(familyRow);
     rows[1] = { ...rows[1]!, severity: '9' };

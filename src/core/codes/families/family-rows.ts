@@ -3,6 +3,8 @@ import { faultsOf } from '../../vocabulary/fault';
 import type { Fault, Parsed } from '../../vocabulary/fault';
 import type { Family } from './family';
 import { familySchema, traitNames } from './family';
+import type { Recall } from './recall';
+import { recallSchema } from './recall';
 
 /** Columns of the registry in a spreadsheet, in this order. */
 export const familyColumns = [
@@ -111,31 +113,46 @@ export function familiesOfRows(rows: readonly Partial<Record<string, string>>[])
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: families };
 }
 
+/** The registry as it is carried. */
+export interface Registry {
+  families: Family[];
+  recalls: Recall[];
+}
+
+const registry = v.pipe(v.number(), v.integer(), v.minValue(1));
 const fileSchema = v.strictObject({
   format: v.literal('east-gate-families'),
-  version: v.literal(1),
-  registry: v.pipe(v.number(), v.integer(), v.minValue(1)),
+  version: v.literal(2),
+  registry,
   families: v.array(familySchema),
+  recalls: v.array(recallSchema),
 });
+
+/** Version 1 knew no recalls. */
+const upcast = (raw: unknown): unknown =>
+  (raw as { version?: unknown } | null)?.version === 1
+    ? { ...(raw as object), version: 2, recalls: [] }
+    : raw;
 
 /** The registry as an open file. */
-export const familiesFile = (families: readonly Family[], registry: number) => ({
+export const familiesFile = ({ families, recalls }: Registry, version: number) => ({
   format: 'east-gate-families' as const,
-  version: 1 as const,
-  registry,
+  version: 2 as const,
+  registry: version,
   families,
+  recalls,
 });
 
-/** Reads a registry file. */
-export function parseFamiliesFile(text: string): Parsed<Family[]> {
+/** Reads a registry file of any published version. */
+export function parseFamiliesFile(text: string): Parsed<Registry> {
   let raw: unknown;
   try {
     raw = JSON.parse(text);
   } catch {
     return { ok: false, faults: [{ path: 'the whole', expected: 'JSON', got: 'something else' }] };
   }
-  const parsed = v.safeParse(fileSchema, raw);
+  const parsed = v.safeParse(fileSchema, upcast(raw));
   return parsed.success
-    ? { ok: true, value: parsed.output.families }
+    ? { ok: true, value: { families: parsed.output.families, recalls: parsed.output.recalls } }
     : { ok: false, faults: faultsOf(parsed.issues) };
 }

@@ -33,7 +33,7 @@ describe('settings', () => {
   test('of version 1 are lifted: its families stay hazards, nothing is amended', () => {
     const lifted = v.parse(anySettingsSchema, version1);
     expect(lifted).toMatchObject({
-      version: 4,
+      version: 5,
       timeZone: 'UTC',
       amendments: [],
       adoptionYears: null,
@@ -46,24 +46,34 @@ describe('settings', () => {
   test('of this version stay as they are', () =>
     expect(v.parse(anySettingsSchema, testSettings)).toEqual(testSettings));
   test('of version 2 get the figures shipped', () => {
-    const { costBook, timeZone: _, ...known } = testSettings;
+    const { costBook, timeZone: _, recalls: __, ...known } = testSettings;
     expect(v.parse(anySettingsSchema, { ...known, version: 2 })).toEqual({
       ...known,
-      version: 4,
+      version: 5,
+      recalls: [],
       timeZone: 'UTC',
       costBook,
     });
   });
   test('of version 3 are dated by world time, as they were', () => {
-    const { timeZone: _, ...known } = testSettings;
+    const { timeZone: _, recalls: __, ...known } = testSettings;
     expect(v.parse(anySettingsSchema, { ...known, version: 3 })).toEqual({
       ...known,
-      version: 4,
+      version: 5,
+      recalls: [],
       timeZone: 'UTC',
     });
   });
+  test('of version 4 know no recalls', () => {
+    const { recalls: _, ...known } = testSettings;
+    expect(v.parse(anySettingsSchema, { ...known, version: 4 })).toEqual({
+      ...known,
+      version: 5,
+      recalls: [],
+    });
+  });
   test('of an unknown version are refused', () =>
-    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 5 }).success).toBe(false));
+    expect(v.safeParse(anySettingsSchema, { ...testSettings, version: 6 }).success).toBe(false));
   test.each(['', 'Nowhere/At all', 'constructor'])('a time zone called %j is refused', (timeZone) =>
     expect(v.safeParse(anySettingsSchema, { ...testSettings, timeZone }).success).toBe(false),
   );

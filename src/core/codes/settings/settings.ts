@@ -1,6 +1,8 @@
 import * as v from 'valibot';
 import type { Family } from '../families/family';
 import { familySchema } from '../families/family';
+import { recallSchema } from '../families/recall';
+import { shippedRecalls } from '../families/shipped-recalls';
 import { shippedFamilies } from '../families/shipped';
 import { costBookSchema } from '../cost-book/cost-book';
 import { shippedCostBook } from '../cost-book/shipped';
@@ -29,7 +31,7 @@ const messageSchema = v.strictObject({
 
 /** What an organisation sets; frozen into each inspection so that its report stays the same. */
 export const settingsSchema = v.strictObject({
-  version: v.literal(4),
+  version: v.literal(5),
   organisation: v.string(),
   /** IANA name of the time zone of the office: the day of issue is its day. */
   timeZone: v.pipe(v.string(), v.maxLength(60), v.check(isTimeZone, 'a time zone such as UTC')),
@@ -43,7 +45,9 @@ export const settingsSchema = v.strictObject({
   /** Days from the inspection to the deadline of each grade. */
   deadlineDays: v.strictObject({ danger: days, urgent: days, repair: days, plan: days }),
   families: v.array(familySchema),
-  /** Version of the registry of families, counted up at each change. */
+  /** Types of device that were called back, kept with the families. */
+  recalls: v.pipe(v.array(recallSchema), v.maxLength(2000)),
+  /** Version of the registry of families and recalls, counted up at each change. */
   familiesVersion: v.pipe(v.number(), v.integer(), v.minValue(1)),
   lengths: v.picklist(['metric', 'us']),
   /** The organisation's own limits, tighter than the yardstick; null = none. */
@@ -61,7 +65,7 @@ export type Settings = v.InferOutput<typeof settingsSchema>;
 
 /** Settings a new organisation starts with. */
 export const startingSettings = (organisation: string): Settings => ({
-  version: 4,
+  version: 5,
   organisation,
   timeZone: 'UTC',
   school: 'by-the-label',
@@ -71,6 +75,7 @@ export const startingSettings = (organisation: string): Settings => ({
   deadlineDays: { danger: 0, urgent: 7, repair: 90, plan: 730 },
   lengths: 'metric',
   families: shippedFamilies,
+  recalls: shippedRecalls,
   familiesVersion: 1,
   house: { mostTandems: null },
   wording: {},

@@ -38,7 +38,10 @@ const fromVersion2 = (raw: object) =>
   fromVersion3({ ...raw, version: 3, costBook: shippedCostBook });
 
 /** Version 3 dated by world time. */
-const fromVersion3 = (raw: object) => ({ ...raw, version: 4, timeZone: 'UTC' });
+const fromVersion3 = (raw: object) => fromVersion4({ ...raw, version: 4, timeZone: 'UTC' });
+
+/** Version 4 knew no recalls. */
+const fromVersion4 = (raw: object) => ({ ...raw, version: 5, recalls: [] });
 
 /** Lifts settings of any published version to the current one. */
 function upcast(raw: unknown): unknown {
@@ -46,7 +49,8 @@ function upcast(raw: unknown): unknown {
   if (known?.version === 1 && Array.isArray(known.families))
     return fromVersion2(fromVersion1(known as { families: FamilyV1[] }));
   if (known?.version === 2) return fromVersion2(known);
-  return known?.version === 3 ? fromVersion3(known) : raw;
+  if (known?.version === 3) return fromVersion3(known);
+  return known?.version === 4 ? fromVersion4(known) : raw;
 }
 
 /** Settings of any published version. */

@@ -39,6 +39,8 @@ export const causes: readonly Cause[] = [
     effects: ['breaker/shared-neutral-no-common-disconnect'],
     near: 'place',
   },
+  // Two neutrals under one screw: that they differ in size is told with it.
+  { cause: 'neutral/double', effects: ['ground/bar-screw'], near: 'place' },
   { cause: 'reading/lost-neutral', effects: ['reading/voltage-range'], near: 'panel' },
   { cause: 'reading/dead-leg', effects: ['reading/voltage-range'], near: 'panel' },
   { cause: 'breaker/not-for-this-panel', effects: ['breaker/odd-one-out'], near: 'panel' },
@@ -67,6 +69,51 @@ export const causes: readonly Cause[] = [
     near: 'place',
   })),
   { cause: 'service/loose', effects: ['service/burned-termination'], near: 'place' },
+  // What a wire besides the supply does in a lug is told with it.
+  { cause: 'service/tap-before-main', effects: ['service/double-lug'], near: 'place' },
+  // A tap that is a solar supply’s, and one nobody followed where such a supply comes in ahead of the main.
+  {
+    cause: 'service/solar',
+    effects: ['service/tap-before-main'],
+    near: 'panel',
+    only: (effect) => effect.outcome.outcome === 'found' && effect.outcome.message === 'unknown',
+  },
+  {
+    cause: 'service/generator-inlet',
+    effects: ['service/second-supply'],
+    near: 'place',
+  },
+  // Two legs that are one: readings and neutrals follow from it.
+  {
+    cause: 'bus/one-leg-feed',
+    effects: ['reading/dead-leg', 'breaker/shared-neutral-same-leg', 'reading/voltage-range'],
+    near: 'panel',
+  },
+  {
+    cause: 'bus/parallel-sets',
+    effects: ['service/conductor-undersized'],
+    near: 'place',
+  },
+  {
+    cause: 'neutral/through-ground-bar',
+    effects: ['ground/bond-downstream', 'neutral/wrong-bar'],
+    near: 'panel',
+  },
+  {
+    cause: 'conductor/aluminium-at-breaker',
+    effects: ['breaker/terminal-fit'],
+    near: 'place',
+  },
+  ...(['load/vehicle-charger', 'load/pool'] as const).map((cause): Cause => ({
+    cause,
+    effects: ['load/circuit', 'breaker/protection-expected'],
+    near: 'place',
+    // Of a tub only the ground-fault protection is told with it; what it draws is a finding of its own.
+    only: (effect) =>
+      effect.rule.id === 'load/circuit'
+        ? cause === 'load/vehicle-charger'
+        : effect.outcome.outcome === 'found' && effect.outcome.message === 'ground-fault',
+  })),
   ...(['service/broken-lug', 'service/aluminium-termination'] as const).map((cause): Cause => ({
     cause,
     effects: ['service/burned-termination'],

@@ -5,6 +5,7 @@ import { cases as liveMetal } from './enclosure/live-metal.cases';
 import { cases as arcing } from './reading/arcing.cases';
 import { cases as meterSocketBypassed } from './service/meter-socket-bypassed.cases';
 import { cases as applianceDisconnect } from './around/appliance-disconnect.cases';
+import { cases as flexibleRun } from './around/flexible-run.cases';
 import { cases as openBox } from './around/open-box.cases';
 import { cases as receptacleUnprotected } from './around/receptacle-unprotected.cases';
 import { cases as exposedWiring } from './conductor/exposed-wiring.cases';
@@ -25,8 +26,12 @@ import { cases as waterPipeOnly } from './ground/water-pipe-only.cases';
 import { cases as disconnectsApart } from './service/disconnects-apart.cases';
 import { cases as dropOrMast } from './service/drop-or-mast.cases';
 import { cases as emergencyDisconnectAbsent } from './service/emergency-disconnect-absent.cases';
+import { cases as generatorInlet } from './service/generator-inlet.cases';
 import { cases as longInsideRun } from './service/long-inside-run.cases';
+import { cases as meterLug } from './service/meter-lug.cases';
+import { cases as overheadReach } from './service/overhead-reach.cases';
 import { cases as secondSupply } from './service/second-supply.cases';
+import { cases as solar } from './service/solar.cases';
 import { cases as forbiddenPlace } from './access/forbidden-place.cases';
 import { cases as handleHeight } from './access/handle-height.cases';
 import { cases as headroom } from './access/headroom.cases';
@@ -42,16 +47,20 @@ import { cases as disturbed } from './enclosure/disturbed.cases';
 import { cases as directory } from './labels/directory.cases';
 import { cases as highLegUnmarked } from './labels/high-leg-unmarked.cases';
 import { cases as ratingLabelMissing } from './labels/rating-label-missing.cases';
+import { cases as marks } from './service/marks.cases';
 import { cases as altered } from './breaker/altered.cases';
 import { cases as faultCode } from './breaker/fault-code.cases';
+import { cases as handleWrongWay } from './breaker/handle-wrong-way.cases';
 import { cases as improvisedTie } from './breaker/improvised-tie.cases';
 import { cases as oddOneOut } from './breaker/odd-one-out.cases';
 import { cases as offOrTripped } from './breaker/off-or-tripped.cases';
+import { cases as recalled } from './breaker/recalled.cases';
 import { cases as tripsOnClosing } from './breaker/trips-on-closing.cases';
 import { cases as worn } from './breaker/worn.cases';
 import { cases as stabLimit } from './bus/stab-limit.cases';
 import { cases as twoSupplies } from './bus/two-supplies.cases';
 import { cases as openPosition } from './enclosure/open-position.cases';
+import { cases as tapeClosed } from './enclosure/tape-closed.cases';
 import { cases as bypassed } from './fuse/bypassed.cases';
 import { cases as pullOutHeat } from './fuse/pull-out-heat.cases';
 import { cases as serviceDisconnectUnmarked } from './labels/service-disconnect-unmarked.cases';
@@ -68,6 +77,7 @@ import { cases as backfedNotHeld } from './breaker/backfed-not-held.cases';
 import { cases as burnedTerminal } from './breaker/burned-terminal.cases';
 import { cases as doubleTap } from './breaker/double-tap.cases';
 import { cases as electronicNeutral } from './breaker/electronic-neutral.cases';
+import { cases as electronicOnSharedNeutral } from './breaker/electronic-on-shared-neutral.cases';
 import { cases as looseAtBreaker } from './breaker/loose.cases';
 import { cases as noCommonTrip } from './breaker/no-common-trip.cases';
 import { cases as notForThisPanel } from './breaker/not-for-this-panel.cases';
@@ -79,8 +89,12 @@ import { cases as terminalFit } from './breaker/terminal-fit.cases';
 import { cases as voltageRating } from './breaker/voltage-rating.cases';
 import { cases as burnedPosition } from './bus/burned-position.cases';
 import { cases as discoloured } from './bus/discoloured.cases';
+import { cases as feederTap } from './bus/feeder-tap.cases';
 import { cases as looseOnBus } from './bus/loose-on-bus.cases';
+import { cases as oneLegFeed } from './bus/one-leg-feed.cases';
+import { cases as parallelSets } from './bus/parallel-sets.cases';
 import { cases as addedCircuit } from './conductor/added-circuit.cases';
+import { cases as aluminiumAtBreaker } from './conductor/aluminium-at-breaker.cases';
 import { cases as bareEnd } from './conductor/bare-end.cases';
 import { cases as crowding } from './conductor/crowding.cases';
 import { cases as damagedInsulation } from './conductor/damaged-insulation.cases';
@@ -90,7 +104,9 @@ import { cases as neutralUndersized } from './conductor/neutral-undersized.cases
 import { cases as noBushing } from './conductor/no-bushing.cases';
 import { cases as noClamp } from './conductor/no-clamp.cases';
 import { cases as panelSplice } from './conductor/panel-splice.cases';
+import { cases as phaseColours } from './conductor/phase-colours.cases';
 import { cases as porcelainWiring } from './conductor/porcelain-wiring.cases';
+import { cases as sheath } from './conductor/sheath.cases';
 import { cases as smallAluminium } from './conductor/small-aluminium.cases';
 import { cases as whiteAsHot } from './conductor/white-as-hot.cases';
 import { cases as wrongWiringMethod } from './conductor/wrong-wiring-method.cases';
@@ -105,11 +121,15 @@ import { cases as aluminiumTermination } from './service/aluminium-termination.c
 import { cases as brokenLug } from './service/broken-lug.cases';
 import { cases as burnedTermination } from './service/burned-termination.cases';
 import { cases as conductorUndersized } from './service/conductor-undersized.cases';
+import { cases as doubleLug } from './service/double-lug.cases';
 import { cases as looseAtService } from './service/loose.cases';
+import { cases as tapBeforeMain } from './service/tap-before-main.cases';
 import { cases as groundNotMarked } from './conductor/ground-not-marked.cases';
 import { cases as barNotBonded } from './ground/bar-not-bonded.cases';
+import { cases as barScrew } from './ground/bar-screw.cases';
 import { cases as bondDownstream } from './ground/bond-downstream.cases';
 import { cases as bondMissing } from './ground/bond-missing.cases';
+import { cases as jumperSize } from './ground/jumper-size.cases';
 import { cases as looseGround } from './ground/loose.cases';
 import { cases as noFeederGround } from './ground/no-feeder-ground.cases';
 import { cases as overfilledGround } from './ground/overfilled.cases';
@@ -118,7 +138,9 @@ import { cases as undersizedGround } from './ground/undersized.cases';
 import { cases as doubledNeutral } from './neutral/double.cases';
 import { cases as groundOnNeutralBar } from './neutral/ground-on-neutral-bar.cases';
 import { cases as looseNeutral } from './neutral/loose.cases';
+import { cases as throughGroundBar } from './neutral/through-ground-bar.cases';
 import { cases as wrongBar } from './neutral/wrong-bar.cases';
+import { cases as neutralNotLifted } from './service/neutral-not-lifted.cases';
 import { cases as noOutput } from './breaker/no-output.cases';
 import { cases as testButton } from './breaker/test-button.cases';
 import { cases as groundContinuity } from './ground/continuity.cases';
@@ -140,7 +162,9 @@ import { cases as manyIntoOne } from './conductor/many-into-one.cases';
 import { cases as circuitUngrounded } from './ground/circuit-ungrounded.cases';
 import { cases as threeWireAppliance } from './ground/three-wire-appliance.cases';
 import { cases as commonArea } from './load/common-area.cases';
+import { cases as pool } from './load/pool.cases';
 import { cases as requiredCircuitShared } from './load/required-circuit-shared.cases';
+import { cases as vehicleCharger } from './load/vehicle-charger.cases';
 import { cases as notRefitted } from './enclosure/not-refitted.cases';
 
 export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
@@ -151,6 +175,7 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['reading/arcing', arcing],
   ['service/meter-socket-bypassed', meterSocketBypassed],
   ['around/appliance-disconnect', applianceDisconnect],
+  ['around/flexible-run', flexibleRun],
   ['around/open-box', openBox],
   ['around/receptacle-unprotected', receptacleUnprotected],
   ['conductor/exposed-wiring', exposedWiring],
@@ -171,8 +196,12 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['service/disconnects-apart', disconnectsApart],
   ['service/drop-or-mast', dropOrMast],
   ['service/emergency-disconnect-absent', emergencyDisconnectAbsent],
+  ['service/generator-inlet', generatorInlet],
   ['service/long-inside-run', longInsideRun],
+  ['service/meter-lug', meterLug],
+  ['service/overhead-reach', overheadReach],
   ['service/second-supply', secondSupply],
+  ['service/solar', solar],
   ['access/forbidden-place', forbiddenPlace],
   ['access/handle-height', handleHeight],
   ['access/headroom', headroom],
@@ -188,16 +217,20 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['labels/directory', directory],
   ['labels/high-leg-unmarked', highLegUnmarked],
   ['labels/rating-label-missing', ratingLabelMissing],
+  ['service/marks', marks],
   ['breaker/altered', altered],
   ['breaker/fault-code', faultCode],
+  ['breaker/handle-wrong-way', handleWrongWay],
   ['breaker/improvised-tie', improvisedTie],
   ['breaker/odd-one-out', oddOneOut],
   ['breaker/off-or-tripped', offOrTripped],
+  ['breaker/recalled', recalled],
   ['breaker/trips-on-closing', tripsOnClosing],
   ['breaker/worn', worn],
   ['bus/stab-limit', stabLimit],
   ['bus/two-supplies', twoSupplies],
   ['enclosure/open-position', openPosition],
+  ['enclosure/tape-closed', tapeClosed],
   ['fuse/bypassed', bypassed],
   ['fuse/pull-out-heat', pullOutHeat],
   ['labels/service-disconnect-unmarked', serviceDisconnectUnmarked],
@@ -214,6 +247,7 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['breaker/burned-terminal', burnedTerminal],
   ['breaker/double-tap', doubleTap],
   ['breaker/electronic-neutral', electronicNeutral],
+  ['breaker/electronic-on-shared-neutral', electronicOnSharedNeutral],
   ['breaker/loose', looseAtBreaker],
   ['breaker/no-common-trip', noCommonTrip],
   ['breaker/not-for-this-panel', notForThisPanel],
@@ -225,8 +259,12 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['breaker/voltage-rating', voltageRating],
   ['bus/burned-position', burnedPosition],
   ['bus/discoloured', discoloured],
+  ['bus/feeder-tap', feederTap],
   ['bus/loose-on-bus', looseOnBus],
+  ['bus/one-leg-feed', oneLegFeed],
+  ['bus/parallel-sets', parallelSets],
   ['conductor/added-circuit', addedCircuit],
+  ['conductor/aluminium-at-breaker', aluminiumAtBreaker],
   ['conductor/bare-end', bareEnd],
   ['conductor/crowding', crowding],
   ['conductor/damaged-insulation', damagedInsulation],
@@ -236,7 +274,9 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['conductor/no-bushing', noBushing],
   ['conductor/no-clamp', noClamp],
   ['conductor/panel-splice', panelSplice],
+  ['conductor/phase-colours', phaseColours],
   ['conductor/porcelain-wiring', porcelainWiring],
+  ['conductor/sheath', sheath],
   ['conductor/small-aluminium', smallAluminium],
   ['conductor/white-as-hot', whiteAsHot],
   ['conductor/wrong-wiring-method', wrongWiringMethod],
@@ -251,11 +291,15 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['service/broken-lug', brokenLug],
   ['service/burned-termination', burnedTermination],
   ['service/conductor-undersized', conductorUndersized],
+  ['service/double-lug', doubleLug],
   ['service/loose', looseAtService],
+  ['service/tap-before-main', tapBeforeMain],
   ['conductor/ground-not-marked', groundNotMarked],
   ['ground/bar-not-bonded', barNotBonded],
+  ['ground/bar-screw', barScrew],
   ['ground/bond-downstream', bondDownstream],
   ['ground/bond-missing', bondMissing],
+  ['ground/jumper-size', jumperSize],
   ['ground/loose', looseGround],
   ['ground/no-feeder-ground', noFeederGround],
   ['ground/overfilled', overfilledGround],
@@ -264,7 +308,9 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['neutral/double', doubledNeutral],
   ['neutral/ground-on-neutral-bar', groundOnNeutralBar],
   ['neutral/loose', looseNeutral],
+  ['neutral/through-ground-bar', throughGroundBar],
   ['neutral/wrong-bar', wrongBar],
+  ['service/neutral-not-lifted', neutralNotLifted],
   ['breaker/no-output', noOutput],
   ['breaker/test-button', testButton],
   ['ground/continuity', groundContinuity],
@@ -286,6 +332,8 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['ground/circuit-ungrounded', circuitUngrounded],
   ['ground/three-wire-appliance', threeWireAppliance],
   ['load/common-area', commonArea],
+  ['load/pool', pool],
   ['load/required-circuit-shared', requiredCircuitShared],
+  ['load/vehicle-charger', vehicleCharger],
   ['enclosure/not-refitted', notRefitted],
 ]);

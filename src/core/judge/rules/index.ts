@@ -4,6 +4,7 @@ import { liveMetal } from './enclosure/live-metal';
 import { arcing } from './reading/arcing';
 import { meterSocketBypassed } from './service/meter-socket-bypassed';
 import { applianceDisconnect } from './around/appliance-disconnect';
+import { flexibleRun } from './around/flexible-run';
 import { openBox } from './around/open-box';
 import { receptacleUnprotected } from './around/receptacle-unprotected';
 import { exposedWiring } from './conductor/exposed-wiring';
@@ -24,8 +25,12 @@ import { waterPipeOnly } from './ground/water-pipe-only';
 import { disconnectsApart } from './service/disconnects-apart';
 import { dropOrMast } from './service/drop-or-mast';
 import { emergencyDisconnectAbsent } from './service/emergency-disconnect-absent';
+import { generatorInlet } from './service/generator-inlet';
 import { longInsideRun } from './service/long-inside-run';
+import { meterLug } from './service/meter-lug';
+import { overheadReach } from './service/overhead-reach';
 import { secondSupply } from './service/second-supply';
+import { solar } from './service/solar';
 import { forbiddenPlace } from './access/forbidden-place';
 import { handleHeight } from './access/handle-height';
 import { headroom } from './access/headroom';
@@ -41,16 +46,20 @@ import { disturbed } from './enclosure/disturbed';
 import { directory } from './labels/directory';
 import { highLegUnmarked } from './labels/high-leg-unmarked';
 import { ratingLabelMissing } from './labels/rating-label-missing';
+import { marks } from './service/marks';
 import { altered } from './breaker/altered';
 import { faultCode } from './breaker/fault-code';
+import { handleWrongWay } from './breaker/handle-wrong-way';
 import { improvisedTie } from './breaker/improvised-tie';
 import { oddOneOut } from './breaker/odd-one-out';
 import { offOrTripped } from './breaker/off-or-tripped';
+import { recalled } from './breaker/recalled';
 import { tripsOnClosing } from './breaker/trips-on-closing';
 import { worn } from './breaker/worn';
 import { stabLimit } from './bus/stab-limit';
 import { twoSupplies } from './bus/two-supplies';
 import { openPosition } from './enclosure/open-position';
+import { tapeClosed } from './enclosure/tape-closed';
 import { bypassed } from './fuse/bypassed';
 import { pullOutHeat } from './fuse/pull-out-heat';
 import { serviceDisconnectUnmarked } from './labels/service-disconnect-unmarked';
@@ -67,6 +76,7 @@ import { backfedNotHeld } from './breaker/backfed-not-held';
 import { burnedTerminal } from './breaker/burned-terminal';
 import { doubleTap } from './breaker/double-tap';
 import { electronicNeutral } from './breaker/electronic-neutral';
+import { electronicOnSharedNeutral } from './breaker/electronic-on-shared-neutral';
 import { looseAtBreaker } from './breaker/loose';
 import { noCommonTrip } from './breaker/no-common-trip';
 import { notForThisPanel } from './breaker/not-for-this-panel';
@@ -78,8 +88,12 @@ import { terminalFit } from './breaker/terminal-fit';
 import { voltageRating } from './breaker/voltage-rating';
 import { burnedPosition } from './bus/burned-position';
 import { discoloured } from './bus/discoloured';
+import { feederTap } from './bus/feeder-tap';
 import { looseOnBus } from './bus/loose-on-bus';
+import { oneLegFeed } from './bus/one-leg-feed';
+import { parallelSets } from './bus/parallel-sets';
 import { addedCircuit } from './conductor/added-circuit';
+import { aluminiumAtBreaker } from './conductor/aluminium-at-breaker';
 import { bareEnd } from './conductor/bare-end';
 import { crowding } from './conductor/crowding';
 import { damagedInsulation } from './conductor/damaged-insulation';
@@ -89,7 +103,9 @@ import { neutralUndersized } from './conductor/neutral-undersized';
 import { noBushing } from './conductor/no-bushing';
 import { noClamp } from './conductor/no-clamp';
 import { panelSplice } from './conductor/panel-splice';
+import { phaseColours } from './conductor/phase-colours';
 import { porcelainWiring } from './conductor/porcelain-wiring';
+import { sheath } from './conductor/sheath';
 import { smallAluminium } from './conductor/small-aluminium';
 import { whiteAsHot } from './conductor/white-as-hot';
 import { wrongWiringMethod } from './conductor/wrong-wiring-method';
@@ -104,11 +120,15 @@ import { aluminiumTermination } from './service/aluminium-termination';
 import { brokenLug } from './service/broken-lug';
 import { burnedTermination } from './service/burned-termination';
 import { conductorUndersized } from './service/conductor-undersized';
+import { doubleLug } from './service/double-lug';
 import { looseAtService } from './service/loose';
+import { tapBeforeMain } from './service/tap-before-main';
 import { groundNotMarked } from './conductor/ground-not-marked';
 import { barNotBonded } from './ground/bar-not-bonded';
+import { barScrew } from './ground/bar-screw';
 import { bondDownstream } from './ground/bond-downstream';
 import { bondMissing } from './ground/bond-missing';
+import { jumperSize } from './ground/jumper-size';
 import { looseGround } from './ground/loose';
 import { noFeederGround } from './ground/no-feeder-ground';
 import { overfilledGround } from './ground/overfilled';
@@ -117,7 +137,9 @@ import { undersizedGround } from './ground/undersized';
 import { doubledNeutral } from './neutral/double';
 import { groundOnNeutralBar } from './neutral/ground-on-neutral-bar';
 import { looseNeutral } from './neutral/loose';
+import { throughGroundBar } from './neutral/through-ground-bar';
 import { wrongBar } from './neutral/wrong-bar';
+import { neutralNotLifted } from './service/neutral-not-lifted';
 import { noOutput } from './breaker/no-output';
 import { testButton } from './breaker/test-button';
 import { groundContinuity } from './ground/continuity';
@@ -139,7 +161,9 @@ import { manyIntoOne } from './conductor/many-into-one';
 import { circuitUngrounded } from './ground/circuit-ungrounded';
 import { threeWireAppliance } from './ground/three-wire-appliance';
 import { commonArea } from './load/common-area';
+import { pool } from './load/pool';
 import { requiredCircuitShared } from './load/required-circuit-shared';
+import { vehicleCharger } from './load/vehicle-charger';
 import { notRefitted } from './enclosure/not-refitted';
 
 export const rules: readonly Rule[] = [
@@ -147,6 +171,7 @@ export const rules: readonly Rule[] = [
   arcing,
   meterSocketBypassed,
   applianceDisconnect,
+  flexibleRun,
   openBox,
   receptacleUnprotected,
   exposedWiring,
@@ -167,8 +192,12 @@ export const rules: readonly Rule[] = [
   disconnectsApart,
   dropOrMast,
   emergencyDisconnectAbsent,
+  generatorInlet,
   longInsideRun,
+  meterLug,
+  overheadReach,
   secondSupply,
+  solar,
   forbiddenPlace,
   handleHeight,
   headroom,
@@ -184,16 +213,20 @@ export const rules: readonly Rule[] = [
   directory,
   highLegUnmarked,
   ratingLabelMissing,
+  marks,
   altered,
   faultCode,
+  handleWrongWay,
   improvisedTie,
   oddOneOut,
   offOrTripped,
+  recalled,
   tripsOnClosing,
   worn,
   stabLimit,
   twoSupplies,
   openPosition,
+  tapeClosed,
   bypassed,
   pullOutHeat,
   serviceDisconnectUnmarked,
@@ -210,6 +243,7 @@ export const rules: readonly Rule[] = [
   burnedTerminal,
   doubleTap,
   electronicNeutral,
+  electronicOnSharedNeutral,
   looseAtBreaker,
   noCommonTrip,
   notForThisPanel,
@@ -221,8 +255,12 @@ export const rules: readonly Rule[] = [
   voltageRating,
   burnedPosition,
   discoloured,
+  feederTap,
   looseOnBus,
+  oneLegFeed,
+  parallelSets,
   addedCircuit,
+  aluminiumAtBreaker,
   bareEnd,
   crowding,
   damagedInsulation,
@@ -232,7 +270,9 @@ export const rules: readonly Rule[] = [
   noBushing,
   noClamp,
   panelSplice,
+  phaseColours,
   porcelainWiring,
+  sheath,
   smallAluminium,
   whiteAsHot,
   wrongWiringMethod,
@@ -247,11 +287,15 @@ export const rules: readonly Rule[] = [
   brokenLug,
   burnedTermination,
   conductorUndersized,
+  doubleLug,
   looseAtService,
+  tapBeforeMain,
   groundNotMarked,
   barNotBonded,
+  barScrew,
   bondDownstream,
   bondMissing,
+  jumperSize,
   looseGround,
   noFeederGround,
   overfilledGround,
@@ -260,7 +304,9 @@ export const rules: readonly Rule[] = [
   doubledNeutral,
   groundOnNeutralBar,
   looseNeutral,
+  throughGroundBar,
   wrongBar,
+  neutralNotLifted,
   noOutput,
   testButton,
   groundContinuity,
@@ -282,7 +328,9 @@ export const rules: readonly Rule[] = [
   circuitUngrounded,
   threeWireAppliance,
   commonArea,
+  pool,
   requiredCircuitShared,
+  vehicleCharger,
   notRefitted,
 ];
 

@@ -51,6 +51,11 @@ const notMissing: Readonly<Record<string, { facts: readonly string[]; because: s
     because:
       'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
   },
+  'ground/jumper-size': {
+    facts: ['parallelSets'],
+    because:
+      'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
+  },
   'service/main-over-bus': {
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',

@@ -18,6 +18,11 @@ const mayClear: Readonly<Record<string, { facts: readonly string[]; because: str
     because:
       'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
   },
+  'ground/jumper-size': {
+    facts: ['parallelSets'],
+    because:
+      'one conductor recorded is one: a second set beside it is a thing seen, not one missing',
+  },
   'conductor/added-circuit': {
     facts: ['partWork'],
     because:

@@ -25,8 +25,9 @@ export function settingsDifferences(settings: Settings): string[] {
   for (const [rule, messages] of Object.entries(settings.wording))
     if (Object.keys(messages).length > 0)
       lines.push(`Own wording: ${ruleById.get(rule)?.title ?? rule}.`);
-  if (canonicalJson(settings.families) !== canonicalJson(shipped.families))
-    lines.push(`Registry of families: version ${settings.familiesVersion}, changed.`);
+  const registry = ({ families, recalls }: Settings) => canonicalJson({ families, recalls });
+  if (registry(settings) !== registry(shipped))
+    lines.push(`Registry of families and recalls: version ${settings.familiesVersion}, changed.`);
   return lines;
 }
 

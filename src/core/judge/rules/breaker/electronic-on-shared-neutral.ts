@@ -14,7 +14,7 @@ export const electronicOnSharedNeutral = defineRule({
   example:
     '`1 20 12cu n1 af` and `3 20 12cu ~1`: arc-fault on one of two hots that share neutral 1.',
   sources: [{ code: '110.3(B)', says: 'used by its instructions' }],
-  remedies: ['two-pole-electronic', 'neutral-each-here'],
+  remedies: ['protection-at-outlets', 'neutral-each'],
   messages: {
     shared: {
       short: '{place}: electronic breaker at {at}',

@@ -19,7 +19,7 @@ export const oneLegFeed = defineRule({
     { code: '210.4', says: 'multiwire circuits from different legs' },
     { code: '240.15', says: 'devices in each ungrounded conductor' },
   ],
-  remedies: ['legs-fed-each', 'neutral-each-here'],
+  remedies: ['legs-fed-each'],
   messages: {
     one: {
       short: 'One leg feeds both: {there}',

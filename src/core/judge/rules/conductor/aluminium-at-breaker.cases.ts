@@ -17,7 +17,12 @@ export const cases: readonly RuleCase[] = [
     ),
     'found: no-compound',
   ],
-  ['marked for aluminium', range({ markedForAl: true }), 'clear'],
+  [
+    'marked for aluminium, no compound asked',
+    range({ markedForAl: true }, { panel: { labelInhibitor: 'not-wanted' } }),
+    'clear',
+  ],
+  ['whether compound is asked not read', range({ markedForAl: true }), 'not-seen'],
   ['mark not read', range({}), 'not-seen'],
   ['copper', { lines: ['1+3 50 6cu m1'] }, 'does-not-apply'],
   [

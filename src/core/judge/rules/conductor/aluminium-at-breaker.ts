@@ -58,10 +58,14 @@ export const aluminiumAtBreaker = defineRule({
       return notSeen(want(device.id, 'markedForAl', 'read whether it is marked for aluminium'));
     if (!marked.value) return found('not-marked', {}, [...facts, marked]);
     const asked = reader.fact(panel.id, 'labelInhibitor');
-    if (asked?.value === 'wanted') {
+    if (asked?.value !== 'not-wanted') {
       const read = poles.map(({ ref }) => ({ ref, fact: reader.fact(ref, 'inhibitor') }));
       const absent = read.find(({ fact }) => fact?.value === 'absent');
-      if (absent) return found('no-compound', {}, [...facts, marked, asked, absent.fact]);
+      if (absent && asked) return found('no-compound', {}, [...facts, marked, asked, absent.fact]);
+      if (absent)
+        return notSeen(
+          want(panel.id, 'labelInhibitor', 'read whether the label asks for compound'),
+        );
       const open = read.find(({ fact }) => !fact);
       if (open) return notSeen(want(open.ref, 'inhibitor', 'look for compound on the aluminium'));
     }

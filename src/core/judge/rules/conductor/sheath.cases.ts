@@ -8,6 +8,7 @@ export const cases: readonly RuleCase[] = [
   ['3 mm inside', cable({ sheathEnds: 'short' }), 'found: outside'],
   ['two in a connector for one', cable({ cableClamp: 'shared' }), 'found: shared'],
   ['far inside', cable({ sheathEnds: 'long' }), 'found: long'],
-  ['10 mm inside', cable({ sheathEnds: 'inside' }), 'clear'],
+  ['10 mm inside', cable({ sheathEnds: 'inside', cableClamp: 'clamped' }), 'clear'],
+  ['how it enters not looked at', cable({ sheathEnds: 'inside' }), 'not-seen'],
   ['never looked', cable({}), 'not-seen'],
 ];

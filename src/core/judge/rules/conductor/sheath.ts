@@ -59,6 +59,7 @@ export const sheath = defineRule({
         base: { severity: 1, likelihood: 1, because: 'nothing is unsafe' },
         most: { grade: 'note', because: 'a long jacket harms nothing' },
       });
-    return clear('6 mm or more inside', ends);
+    if (!clamp) return notSeen(want(ref, 'cableClamp', 'look how the cable enters'));
+    return clear('6 mm or more inside', ends, clamp);
   },
 });

@@ -60,6 +60,8 @@ export const openPosition = defineRule({
     if (!opening) return notSeen(want(ref, 'opening', 'say what is at the position'));
     if (opening.value === 'covered') return clear('closed by the cover', opening);
     if (opening.value === 'blanked') return clear('closed by a blank', opening);
+    if (opening.value !== 'open')
+      return doesNotApply('closed by what was not made for it: found as that');
     const run = openRun(scene, position);
     const { reader } = scene.site;
     const live = run

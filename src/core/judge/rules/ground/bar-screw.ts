@@ -32,6 +32,7 @@ export const barScrew = defineRule({
       ask: 'A screw for each.',
     },
   },
+  asks: 'ground',
   places: ({ places }) => places.barTerminals,
   quiet: {
     unless: ['screwTakesFrom', 'screwTakesTo', 'size'],

@@ -54,9 +54,14 @@ export const marks = defineRule({
       ask(place.ref, 'faultCurrentMark', 'available fault current', 2011);
     if (reader.fact(panel.id, 'seriesRatingKa')) ask(place.ref, 'seriesMark', 'series rating');
     const small = (reader.value(panel.building, 'dwellings') ?? 1) <= 2;
-    if (kind?.value === 'house' && small && reader.value(panel.building, 'emergencyDisconnect'))
-      for (const { ref } of around.disconnects)
-        ask(ref, 'emergencyMark', 'emergency disconnect', 2020);
+    if (kind?.value === 'house' && small && reader.value(panel.building, 'emergencyDisconnect')) {
+      // One of them is the emergency disconnect; it is marked where any is.
+      const { disconnects } = around;
+      const read = (value: boolean) =>
+        disconnects.find(({ ref }) => reader.value(ref, 'emergencyMark') === value);
+      const one = read(true) ?? read(false) ?? disconnects[0];
+      if (one) ask(one.ref, 'emergencyMark', 'emergency disconnect', 2020);
+    }
     const facts = [kind, ...lacks.map(({ fact }) => fact), ...seen];
     if (lacks.length > 0) {
       const years = lacks.map(({ since }) => since);

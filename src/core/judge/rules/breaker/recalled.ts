@@ -1,0 +1,68 @@
+import { isCalledBack, recallsOf } from '../../../codes/families/recall';
+import type { Want } from '../../check/rule';
+import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../../check/rule';
+
+/** A type of device its maker called back, by the registry of the organisation. */
+export const recalled = defineRule({
+  id: 'breaker/recalled',
+  title: 'Device of a recalled type',
+  stage: 6,
+  hazards: ['fire', 'shock'],
+  base: { severity: 4, likelihood: 2 },
+  finds:
+    'Maker, type designation and date code are looked up among the recalls of the organisation’s registry. A type that was called back by date codes is not seen until its code is read.',
+  example: 'A ground-fault breaker whose test button works and whose electronics do not.',
+  sources: [
+    { code: 'registry of recalls', says: 'called back by its maker; kept by the organisation' },
+  ],
+  remedies: ['breaker-not-recalled'],
+  messages: {
+    recalled: {
+      short: '{place}: {maker} {type}, recalled',
+      seen: '{place} is a {maker} {type}, date code {code}: called back by its maker ({source}).',
+      why: 'Of these it is known that {says}. It looks and switches like any other.',
+      ask: 'It replaced; the maker’s notice says whether that is free of charge.',
+    },
+  },
+  asks: 'device',
+  places: ({ places }) => places.allDevices,
+  quiet: { unless: ['breakerType'], property: 'breakerType', say: 'read the type on the device' },
+  check({ ref }, { site: { reader }, settings }) {
+    const type = reader.fact(ref, 'breakerType');
+    const maker = reader.fact(ref, 'maker');
+    const wants: Want[] = [
+      ...(type ? [] : [want(ref, 'breakerType', 'read the type on the device')]),
+      ...(maker ? [] : [want(ref, 'maker', 'read the maker on the device')]),
+    ];
+    if (!type || !maker) return notSeen(...wants);
+    const recalls = recallsOf(settings.recalls, maker.value, type.value);
+    if (recalls.length === 0) return clear('no recall of this type known', maker, type);
+    const code = reader.fact(ref, 'dateCode');
+    const recall = recalls.find(
+      (one) => one.codes === null || (code && isCalledBack(one, code.value)),
+    );
+    if (recall)
+      return found(
+        'recalled',
+        {
+          maker: maker.value,
+          type: type.value,
+          code: code?.value ?? 'not read',
+          source: recall.source,
+          says: recall.says,
+        },
+        [maker, type, code],
+        {
+          base: {
+            severity: recall.severity,
+            likelihood: recall.likelihood,
+            because: `registry: ${recall.source}`,
+          },
+        },
+      );
+    const ask = want(ref, 'dateCode', 'read the date code: some of this type were called back');
+    if (!code || recalls.some((one) => isCalledBack(one, code.value) === undefined))
+      return likelyNotSeen([maker, type, code], ask);
+    return clear('its date code is not among those called back', maker, type, code);
+  },
+});
