@@ -3,6 +3,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/journeys',
   timeout: 240_000,
+  // A busy machine may take long over what is a moment otherwise.
+  expect: { timeout: 15_000 },
   // Two cores: each file has a worker and a server of its own; within a file one test after another.
   workers: 2,
   retries: 0,
