@@ -3,7 +3,7 @@ import { systems } from '../../vocabulary/system';
 import type { PanelView } from '../../installation/panel/views';
 import { drawPullOut } from './draw-fuse';
 import type { Geometry } from './geometry';
-import { poleShare } from './geometry';
+import { lugPoint } from './draw-lug-makeshifts';
 import type { Shape } from './shapes';
 import { circlePath, linePath, n, rectPath } from './shapes';
 
@@ -78,10 +78,9 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
   const metal = reader.value(panel.id, 'supplyMetal');
   const sized = reader.value(panel.id, 'supplySize') !== undefined;
   const hub = g.width / 2;
-  const lugs = Array.from({ length: poles }, (_, index) => ({
-    x: main.x + main.width * poleShare(index + 1, poles),
-    y: main.y - 0.37,
-  }));
+  const lugs = Array.from({ length: poles }, (_, index) => lugPoint(g, index, poles));
+  const feed = reader.value(panel.id, 'legFeed');
+  const oneLeg = feed === 'one' || feed === 'jumpered';
   shapes.push({
     kind: 'path',
     layer: 'bars',
@@ -93,12 +92,14 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
   lugs.forEach((lug, index) => {
     const x = hub - 0.2 + (index * 0.8) / Math.max(poles - 1, 1);
     const d = `M${n(x)} 0.3C${n(x)} 1.9 ${n(lug.x)} 1.6 ${n(lug.x)} ${n(lug.y)}`;
-    if (sized)
+    // A leg that no hot of the supply comes to.
+    const unfed = oneLeg && index > 0;
+    if (sized && !unfed)
       shapes.push(
         { kind: 'path', layer: 'service', d, stroke: 'wire-black-edge', width: 0.42 },
         { kind: 'path', layer: 'service', d, stroke: 'wire-black', width: 0.36 },
       );
-    else
+    else if (!unfed)
       shapes.push({ kind: 'path', layer: 'service', d, stroke: 'ink3', width: 0.05, dashed: true });
     shapes.push(
       {
@@ -182,5 +183,22 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
       tone: 'figure',
       bold: true,
     },
+    ...(reader.value(panel.id, 'verticalHandles') === 'down' ? onWhenDown(g) : []),
   ];
+}
+
+/** A handle that is on when it points down: where a glance expects it to be off. */
+function onWhenDown({ main }: Geometry): Shape[] {
+  const word = (text: string, y: number): Shape => ({
+    kind: 'text',
+    layer: 'figures',
+    x: main.x + main.width - 0.42,
+    y,
+    text,
+    size: 0.28,
+    anchor: 'middle',
+    tone: 'number',
+    bold: true,
+  });
+  return [word('OFF', main.y + 0.98), word('ON', main.y + 1.72)];
 }

@@ -5,6 +5,7 @@ import { drawBodies } from './draw-bodies';
 import { drawBundles } from './draw-bundles';
 import { drawBus, drawFeedThrough } from './draw-bus';
 import { drawCan, drawSupply } from './draw-can';
+import { drawLugMakeshifts } from './draw-lug-makeshifts';
 import { drawJackets, drawLooseEnds, drawWires } from './draw-wires';
 import type { Geometry } from './geometry';
 import type { Routed } from './route';
@@ -29,7 +30,8 @@ export function drawPanel(panel: PanelView, site: SiteView): PanelDrawing {
     ...drawBus(panel, geometry),
     ...drawFeedThrough(panel, geometry, reader),
     ...drawSupply(panel, geometry, reader),
-    ...drawJackets(routed),
+    ...drawLugMakeshifts(panel, geometry, reader),
+    ...drawJackets(routed, reader),
     ...drawBundles(routed),
     ...drawWires(routed),
     ...drawLooseEnds(routed, reader),

@@ -97,13 +97,34 @@ function wireTone({ conductor, use }: Pick<Wire, 'conductor' | 'use'>): WireTone
   return use === 'neutral' ? 'white' : use === 'ground' ? 'bare' : 'unknown';
 }
 
-/** Jackets with their clamps at the wall of the enclosure. */
-export function drawJackets({ jackets, geometry }: Routed): Shape[] {
+/**
+ * Jackets with their clamps at the wall of the enclosure. One that ends outside leaves its wires bare at the wall;
+ * one through a bare hole has no clamp.
+ */
+export function drawJackets({ jackets, geometry }: Routed, reader: FactReader): Shape[] {
   return jackets.flatMap((jacket): Shape[] => {
     const top = jacket.corner.edge === 'top';
     const x = jacket.x - jacket.width / 2;
-    const y = top ? -0.35 : jacket.y;
-    const height = top ? jacket.y + 0.35 : geometry.height - jacket.y + 0.35;
+    const ends = jacket.cable && reader.value(jacket.cable.id, 'sheathEnds');
+    const clamp = jacket.cable && reader.value(jacket.cable.id, 'cableClamp');
+    // How far it reaches in from the wall.
+    const inside = ends === 'outside' ? -0.08 : ends === 'short' ? 0.12 : undefined;
+    const mouth = inside === undefined ? jacket.y : top ? inside : geometry.height - inside;
+    const y = top ? -0.35 : mouth;
+    const height = top ? mouth + 0.35 : geometry.height - mouth + 0.35;
+    const bare: Shape[] =
+      inside === undefined
+        ? []
+        : jacket.conductors.map((conductor) => {
+            const start = jacket.startOf(conductor);
+            return {
+              kind: 'path',
+              layer: 'hot',
+              d: `M${n(start.x)} ${n(mouth)}V${n(start.y)}`,
+              stroke: `wire-${wireTone({ conductor, use: conductor.function?.value ?? 'hot' })}`,
+              width: 0.07,
+            };
+          });
     const clampY = top ? 0.02 : geometry.height - 0.3;
     const known = jacket.cable?.kind !== undefined || jacket.cable?.jacket !== undefined;
     return [
@@ -116,14 +137,19 @@ export function drawJackets({ jackets, geometry }: Routed): Shape[] {
         width: 0.025,
         dashed: !known,
       },
-      {
-        kind: 'path',
-        layer: 'bars',
-        d: rectPath(jacket.x - jacket.width / 2 - 0.05, clampY, jacket.width + 0.1, 0.28, 0.04),
-        fill: 'steel',
-        stroke: 'edge',
-        width: 0.025,
-      },
+      ...bare,
+      ...(clamp === 'none'
+        ? []
+        : [
+            {
+              kind: 'path',
+              layer: 'bars',
+              d: rectPath(x - 0.05, clampY, jacket.width + 0.1, 0.28, 0.04),
+              fill: 'steel',
+              stroke: 'edge',
+              width: 0.025,
+            } as const,
+          ]),
     ];
   });
 }
