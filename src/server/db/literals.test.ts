@@ -30,8 +30,8 @@ describe('a query with its values written into it', () => {
       { numRuns: 200 },
     );
   });
-  test('lists and objects are not written', () => {
-    for (const value of [[1], { a: 1 }, NaN, Infinity])
+  test('lists, objects and texts with a zero are not written', () => {
+    for (const value of [[1], { a: 1 }, NaN, Infinity, 'a\0b'])
       expect(withLiterals('select $1', [value])).toBeUndefined();
   });
 });
