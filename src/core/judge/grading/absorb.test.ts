@@ -69,4 +69,96 @@ describe('an observation of the panel', () => {
     expect(traced('labels/directory', { heatMark: true })).toBe(traced('labels/directory', {}));
     expect(traced('labels/directory', { heatMark: true })).not.toContain('heat');
   });
+
+  type Row = [string, string, string, Given];
+  test.each<Row>([
+    [
+      'a tap tells of the second conductor in its lug',
+      'service/tap-before-main',
+      'service/double-lug',
+      { facts: { 'panel/l1': { besideSupply: 'circuit', lugHolds: 2, lugTakes: 1 } } },
+    ],
+    [
+      'a wire nobody followed, where a solar supply comes in ahead of the main, is that supply’s',
+      'service/solar',
+      'service/tap-before-main',
+      {
+        facts: { 'panel/l1': { besideSupply: 'unknown' } },
+        things: [
+          [
+            'source',
+            's',
+            'house',
+            {
+              sourceKind: 'inverter',
+              sourceTap: 'supply-side',
+              tapSwitch: 'none',
+              rapidShutdownMark: true,
+            },
+          ],
+        ],
+      },
+    ],
+    [
+      'two legs that are one tell of the neutral two of their circuits share',
+      'bus/one-leg-feed',
+      'breaker/shared-neutral-same-leg',
+      { panel: { legFeed: 'jumpered' }, lines: ['1 20 12cu m1 n1', '5 20 12cu m1 ~1'] },
+    ],
+    [
+      'a supply neutral on the ground bar tells of the joint it makes',
+      'neutral/through-ground-bar',
+      'ground/bond-downstream',
+      { fedBy: 'disconnect', panel: { supplyNeutralOn: 'ground-bar', bond: 'strap' } },
+    ],
+    [
+      'aluminium at a breaker for copper tells how it fits',
+      'conductor/aluminium-at-breaker',
+      'breaker/terminal-fit',
+      {
+        lines: ['1+3 50 6al m1 in:se'],
+        facts: { 'device 1': { markedForAl: false }, 'terminal 1': { terminalFit: 'strands' } },
+      },
+    ],
+    [
+      'a charger tells what its circuit carries',
+      'load/vehicle-charger',
+      'load/circuit',
+      {
+        lines: ['1+3 30 10cu m1 =charger'],
+        facts: {
+          'load 1': { chargerConnection: 'hard-wired', chargerA: 40, listedW: 9600 },
+        },
+      },
+    ],
+    [
+      'two neutrals under one screw tell that they differ in size',
+      'neutral/double',
+      'ground/bar-screw',
+      { lines: ['1 15 14cu m1 n3', '3 20 12cu m1 n3'] },
+    ],
+  ])('%s', (_, cause, effect, given) => {
+    const ids = rulesOf(given);
+    expect(ids).toContain(cause);
+    expect(ids).not.toContain(effect);
+    // It is what is absorbed: the rule itself finds it.
+    const { verdicts } = record(given).assess();
+    expect(
+      verdicts.some(({ rule, outcome }) => rule.id === effect && outcome.outcome === 'found'),
+    ).toBe(true);
+  });
+  test('what is not of that cause stays: a tap to a circuit beside a solar supply', () => {
+    const ids = rulesOf({
+      facts: { 'panel/l1': { besideSupply: 'circuit' } },
+      things: [
+        [
+          'source',
+          's',
+          'house',
+          { sourceKind: 'inverter', sourceTap: 'supply-side', tapSwitch: 'none' },
+        ],
+      ],
+    });
+    expect(ids).toEqual(expect.arrayContaining(['service/solar', 'service/tap-before-main']));
+  });
 });

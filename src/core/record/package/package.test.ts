@@ -102,7 +102,7 @@ describe('package', () => {
         carried: null,
         letterhead: null,
         issued: { number: '2026-0001' },
-        settings: { version: 4 },
+        settings: { version: 5 },
       },
     });
   });

@@ -1,5 +1,4 @@
 import { isCalledBack, recallsOf } from '../../../codes/families/recall';
-import type { Want } from '../../check/rule';
 import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../../check/rule';
 
 /** A type of device its maker called back, by the registry of the organisation. */
@@ -30,11 +29,8 @@ export const recalled = defineRule({
   check({ ref }, { site: { reader }, settings }) {
     const type = reader.fact(ref, 'breakerType');
     const maker = reader.fact(ref, 'maker');
-    const wants: Want[] = [
-      ...(type ? [] : [want(ref, 'breakerType', 'read the type on the device')]),
-      ...(maker ? [] : [want(ref, 'maker', 'read the maker on the device')]),
-    ];
-    if (!type || !maker) return notSeen(...wants);
+    if (!type) return notSeen(want(ref, 'breakerType', 'read the type on the device'));
+    if (!maker) return notSeen(want(ref, 'maker', 'read the maker on the device'));
     const recalls = recallsOf(settings.recalls, maker.value, type.value);
     if (recalls.length === 0) return clear('no recall of this type known', maker, type);
     const code = reader.fact(ref, 'dateCode');
