@@ -103,6 +103,7 @@ for (const [part, some] of parts.entries())
     for (const { name, path, press, drawn = false } of some) {
       await page.goto(origin + path);
       await expect(page.getByRole('main')).toBeVisible();
+      await expect(page.getByText(/^Opening the/)).toHaveCount(0);
       if (!/^(Today|Report|Library|Issue|Mailbox)/.test(name))
         await expect(page.getByText('All arrived')).toBeVisible();
       if (press) await pressable(page.getByLabel('Show', { exact: true }), press, false).click();

@@ -84,6 +84,7 @@ test('three found, two mended on the visit with readings, one open: report, elec
   for (const reader of ['client', 'electrician'])
     await test.step(reader, async () => {
       await page.goto(`${report}?for=${reader}`);
+      await expect(page.getByText('Opening the draft…')).toHaveCount(0);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await says((await page.getByRole('main').innerText()).replaceAll(/\s+/g, ' '));
       const arrives = page.waitForEvent('download', { timeout: 60_000 });
