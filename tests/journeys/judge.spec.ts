@@ -115,7 +115,7 @@ test('what the office sets in the library counts for inspections begun after, an
     mimeType: 'text/csv',
     buffer: await import('node:fs').then((fs) => fs.readFileSync(path)),
   });
-  await expect(page.getByText('4 families loaded.')).toBeVisible();
+  await expect(page.getByText(/^4 families and \d+ recalls? stand here now\.$/)).toBeVisible();
   await page.getByLabel('Load CSV or JSON').setInputFiles({
     name: 'broken.csv',
     mimeType: 'text/csv',

@@ -34,7 +34,12 @@ describe('nothing wrong here', () => {
     expect(fine).toEqual([
       {
         about: 'panel',
-        facts: { coverScrews: 'right', pointedNearConductors: false, scorch: 'none' },
+        facts: {
+          coverOf: 'own',
+          coverScrews: 'right',
+          pointedNearConductors: false,
+          scorch: 'none',
+        },
       },
     ]);
     book.record(fine.map(({ about, facts }) => observe(book.site.reader, about, facts)));

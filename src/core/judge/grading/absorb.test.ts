@@ -109,7 +109,10 @@ describe('an observation of the panel', () => {
       'a supply neutral on the ground bar tells of the joint it makes',
       'neutral/through-ground-bar',
       'ground/bond-downstream',
-      { fedBy: 'disconnect', panel: { supplyNeutralOn: 'ground-bar', bond: 'strap' } },
+      {
+        fedBy: 'disconnect',
+        panel: { supplyNeutralOn: 'ground-bar', bond: 'strap', separateBuilding: false },
+      },
     ],
     [
       'aluminium at a breaker for copper tells how it fits',
@@ -135,7 +138,7 @@ describe('an observation of the panel', () => {
       'two neutrals under one screw tell that they differ in size',
       'neutral/double',
       'ground/bar-screw',
-      { lines: ['1 15 14cu m1 n3', '3 20 12cu m1 n3'] },
+      { lines: ['1 15 14cu m1 n3 in:nm', '3 20 12cu m1 n3 in:nm'] },
     ],
   ])('%s', (_, cause, effect, given) => {
     const ids = rulesOf(given);
