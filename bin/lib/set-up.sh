@@ -55,6 +55,7 @@ need_build() {
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
   # It runs beside the pages, which bring their own rendering: not under the server's condition, though it is one.
   bundle src/server/web/serve.ts .next/east-gate/web.mjs --alias:server-only=./src/server/web/is-a-server.ts
+  bundle src/server/web/entries.ts .next/east-gate/entries.mjs --alias:server-only=./src/server/web/is-a-server.ts
   bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
   bundle src/server/tools/work.ts .next/east-gate/work.mjs
   bundle src/server/tools/backup.ts .next/east-gate/backup.mjs

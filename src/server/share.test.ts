@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { Busy, shares } from './share';
+import { Busy, isBusy, shares, sharesOf } from './share';
 
 test('no more of one office at once than its share; another does not wait; too many are not taken', async () => {
   const inShare = shares(2, 3);
@@ -32,4 +32,12 @@ test('what fails fails for its own asker, and gives its place back', async () =>
   const inShare = shares(1, 5);
   await expect(inShare('o', () => Promise.reject(new Error('no')))).rejects.toThrow('no');
   await expect(inShare('o', () => Promise.resolve(2))).resolves.toBe(2);
+});
+
+test('one thing has the same shares wherever they are asked for; busy is told by its name', () => {
+  expect(sharesOf('berths', 1, 1)).toBe(sharesOf('berths', 1, 1));
+  expect(sharesOf('berths', 1, 1)).not.toBe(sharesOf('moorings', 1, 1));
+  expect(isBusy(new Busy())).toBe(true);
+  expect(isBusy(Object.assign(new Error('of another program'), { name: 'Busy' }))).toBe(true);
+  expect(isBusy(new Error('Busy'))).toBe(false);
 });

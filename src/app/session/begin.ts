@@ -2,7 +2,7 @@ import 'server-only';
 import { cookies } from 'next/headers';
 import type { SignIn } from '@/server/commands/sign-in';
 import { sessionDays } from '@/server/commands/sign-in';
-import { deviceCookie, sessionCookie } from './current';
+import { deviceCookie, sessionCookie } from '@/server/web/cookies';
 import { isSecure } from './origin';
 
 const day = 24 * 60 * 60;

@@ -3,9 +3,7 @@ import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { findSession } from '@/server/commands/sign-in';
 import type { Session } from '@/server/session';
-
-export const sessionCookie = 'east-gate-session';
-export const deviceCookie = 'east-gate-device';
+import { sessionCookie } from '@/server/web/cookies';
 
 export async function currentSession(): Promise<Session | undefined> {
   return findSession((await cookies()).get(sessionCookie)?.value);

@@ -2,8 +2,8 @@ import 'server-only';
 import type { Session } from '@/server/session';
 import type { Failed } from '@/server/commands/people';
 import { postings } from '@/server/web/posting';
-import { answering } from './answering';
-import { faults, readJson } from './read-json';
+import { answering } from '@/server/web/answering';
+import { faults, readJson } from '@/server/web/read-json';
 
 type Answered = ({ ok: true } & Record<string, unknown>) | Failed;
 

@@ -2,8 +2,8 @@ import 'server-only';
 import { troubleInText } from '@/core/vocabulary/bounded';
 import { postings } from '@/server/web/posting';
 import { isSameOrigin } from '@/server/web/refusal';
-import { readBounded } from './read-bounded';
-import { crossSite } from './answers';
+import { readBounded } from '@/server/web/read-bounded';
+import { crossSite } from '@/server/web/answers';
 
 /** The fields of a small form of ours, or the answer to give instead. */
 export async function readForm(

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Session } from '@/server/session';
-import { notHere, signedOut } from './answers';
-import { answering } from './answering';
+import { notHere, signedOut } from '@/server/web/answers';
+import { answering } from '@/server/web/answering';
 import { currentSession } from './current';
 
 /**

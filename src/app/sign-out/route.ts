@@ -1,8 +1,8 @@
 import { cookies } from 'next/headers';
 import { signOut } from '@/server/commands/sign-in';
-import { sessionCookie } from '../session/current';
+import { sessionCookie } from '@/server/web/cookies';
 import { isSameOrigin } from '@/server/web/refusal';
-import { crossSite, seeOther } from '../session/answers';
+import { crossSite, seeOther } from '@/server/web/answers';
 
 export async function POST(request: Request): Promise<Response> {
   if (!isSameOrigin((name) => request.headers.get(name))) return crossSite();

@@ -1,17 +1,14 @@
 import 'server-only';
 import type { Opened } from '@/core/record/package/opened';
-import { LRUCache } from 'lru-cache';
 import { inOrganisation } from '../db/connect';
 import { maybeOneInspection, maybeOneState } from '../db/inspections';
+import { keptTexts } from '../kept-texts';
 import type { Session } from '../session';
 import { readSettings } from './read-inspection';
 import { asRead, loadStored } from './stored-inspection';
 
 /** Those opened lately, as the text they are sent as: sent again as long as what they follow from is the same. */
-const opened = new LRUCache<string, string>({
-  maxSize: 48 * 1024 * 1024,
-  sizeCalculation: (text) => text.length,
-});
+const opened = keptTexts();
 
 /**
  * What a device opens an inspection with, JSON of `Opened`. Of an id nobody has begun: nothing but the

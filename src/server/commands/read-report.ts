@@ -8,10 +8,10 @@ import { wholeRecord } from '@/core/show/report/record';
 import type { ReportData } from '@/core/show/report/report';
 import { composeSheet } from '@/core/show/report/sheets';
 import type { Letterhead } from '@/core/codes/settings/letterhead';
-import { LRUCache } from 'lru-cache';
 import { inOrganisation } from '../db/connect';
 import { maybeOneState } from '../db/inspections';
 import { oneOrganisation } from '../db/members';
+import { keptTexts } from '../kept-texts';
 import type { Session } from '../session';
 import { letterheadOf } from './letterhead';
 import { readInspection } from './read-inspection';
@@ -65,10 +65,7 @@ export async function readDraft(
 }
 
 /** Drafts composed lately: the same is not composed again as long as what it follows from is the same. */
-const drafts = new LRUCache<string, string>({
-  maxSize: 48 * 1024 * 1024,
-  sizeCalculation: (text) => text.length,
-});
+const drafts = keptTexts();
 
 /** What one reader is shown of these entries, composed now. */
 export function draftOf(

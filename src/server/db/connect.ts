@@ -1,6 +1,6 @@
 import 'server-only';
 import pg from 'pg';
-import { shares } from '../share';
+import { sharesOf } from '../share';
 import { withLiterals } from './literals';
 
 /** A transaction's connection: queries alone. */
@@ -59,7 +59,7 @@ export async function closePool(): Promise<void> {
   globalForPool.eastGatePool = undefined;
 }
 
-const inShare = shares(ofOneOffice, mostWaiting);
+const inShare = sharesOf('connections', ofOneOffice, mostWaiting);
 
 /**
  * Runs work in one transaction that sees this organisation's rows only, within its share of connections.

@@ -52,13 +52,25 @@ describe('a transaction', () => {
       expect(rows.map((row) => row!.first)).toEqual([false, false]);
     }
   });
-  test('what failed in its last query is not committed, and says so', async () => {
+  /** Counts one more under this key, and gives how many that makes. */
+  const counting = 'select count_sign_in_attempt($1::text, $2::integer) as made';
+  const count = (key: string) =>
+    asOneQuestion(async (tx) => (await tx.query<Row>(counting, [key, 60])).rows[0]!.made);
+  test('is committed with its last query', async () => {
+    await inTransaction(async (tx) => {
+      await tx.query('select 1');
+      await tx.last!(counting, [`${name}-kept`, 60]);
+    });
+    expect(await count(`${name}-kept`)).toBe(2);
+  });
+  test('what failed in its last query leaves nothing of it, and says so', async () => {
     await expect(
       inTransaction(async (tx) => {
-        await tx.query(`select set_config('east_gate.${name}', 'kept', false)`);
+        await tx.query(counting, [`${name}-lost`, 60]);
         await tx.last!('select 1/$1::integer', [0]);
       }),
     ).rejects.toThrow(/division by zero/);
+    expect(await count(`${name}-lost`)).toBe(1);
   });
   test('one that asks nothing is none', async () => {
     expect(await inTransaction(() => Promise.resolve(7))).toBe(7);

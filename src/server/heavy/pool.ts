@@ -2,7 +2,7 @@ import 'server-only';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
-import { shares } from '../share';
+import { sharesOf } from '../share';
 import type { tasks } from './tasks';
 
 type Tasks = typeof tasks;
@@ -10,7 +10,7 @@ type Given<Name extends keyof Tasks> = Parameters<Tasks[Name]>[0];
 type Answer<Name extends keyof Tasks> = Awaited<ReturnType<Tasks[Name]>>;
 
 /** Of one office at once; how many of its own wait before no more are taken. */
-const inShare = shares(1, 40);
+const inShare = sharesOf('threads', 1, 40);
 const mostMs = 60_000;
 const mostMegabytes = 768;
 

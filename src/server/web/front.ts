@@ -7,10 +7,11 @@ import { readStanding } from '../run/standing';
 import { headersOf } from './policy';
 import { refusalOf } from './refusal';
 import { livePath, readyPath, showLive, showReady } from './health';
+import type { Sent } from './sent';
 import type { Shells } from './shells';
 import { standingLines, standingPage } from './standing-page';
 
-type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
+export type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 
 /** Headers the front writes itself: what comes in under these names is nobody’s word. */
 export const ownHeaders = {
@@ -24,11 +25,13 @@ export const ownHeaders = {
  * Stands before the application: refuses what no page of ours asks, says who asks, and gives every
  * answer its headers. Nothing of a body is read here.
  * @param shells pages that are the same for everybody, answered without rendering them anew
+ * @param direct what is posted most, answered without what renders pages
  */
 export function frontOf(
   handle: Handle,
   { publicOrigin, behindProxy, databaseUrl }: Environment,
   shells?: Shells,
+  direct: Direct = {},
 ): Handle {
   const secure = publicOrigin.startsWith('https:');
   return async (request, response) => {
@@ -52,12 +55,28 @@ export function frontOf(
     request.headers[ownHeaders.method] = request.method;
     for (const name of ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto'])
       delete request.headers[name];
+    const handler = request.method === 'POST' ? direct[path] : undefined;
+    if (handler) return send(response, await handler(sentBy(request)));
     // The renderer writes the nonce it finds here into the scripts of the page.
     const policy = response.getHeader('content-security-policy');
     if (typeof policy === 'string') request.headers['content-security-policy'] = policy;
     else delete request.headers['content-security-policy'];
     await handle(request, response);
   };
+}
+
+/** Handlers by their path: of a request whose head was looked at, its answer. */
+export type Direct = Readonly<Record<string, (sent: Sent) => Promise<Response>>>;
+
+const sentBy = (request: IncomingMessage): Sent => ({
+  headers: { get: (name) => wordOf(request.headers[name.toLowerCase()]) ?? null },
+  body: request,
+});
+
+async function send(response: ServerResponse, answer: Response): Promise<void> {
+  answer.headers.forEach((value, name) => response.setHeader(name, value));
+  response.statusCode = answer.status;
+  response.end(await answer.text());
 }
 
 /** What runs: told by whoever keeps it running, asked of nobody but the database’s port. */

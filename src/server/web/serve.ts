@@ -1,11 +1,14 @@
 import cluster from 'node:cluster';
 import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:http';
-import next from 'next';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { readEnvironment } from '../run/environment';
 import type { Environment } from '../run/environment';
 import { log } from '../run/log';
+import type * as Entries from './entries';
 import { frontOf } from './front';
+import type { Direct, Handle } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
 import { routeNamer } from './route-of';
 import { Shells } from './shells';
@@ -22,11 +25,18 @@ async function main(): Promise<void> {
 
 async function serve(environment: Environment): Promise<void> {
   const { port, hostname, metricsPort } = environment;
-  const application = next({ dev: false, hostname, port });
-  const handle = application.getRequestHandler();
+  // What renders pages is read while the front listens already: a device that waits delivers at once.
+  const pages = import('next').then(async ({ default: next }) => {
+    const application = next({ dev: false, hostname, port });
+    await application.prepare();
+    return application.getRequestHandler();
+  });
+  const handle: Handle = async (request, response) => (await pages)(request, response);
   const shells = new Shells(handle);
-  const front = watched(frontOf(handle, environment, shells), routeNamer(await builtRoutes()));
-  await application.prepare();
+  const front = watched(
+    frontOf(handle, environment, shells, { '/api/entries': takeEntries }),
+    routeNamer(await builtRoutes()),
+  );
   const server = createServer(
     {
       maxHeaderSize: 16 * 1024,
@@ -39,6 +49,7 @@ async function serve(environment: Environment): Promise<void> {
   );
   server.listen(port, hostname, () => log.info({ hostname, port }, 'ready'));
   if (cluster.isWorker) answerMetrics();
+  pages.catch(fail);
   const metrics = metricsPort && cluster.isPrimary ? serveMetrics(metricsPort) : undefined;
   const end = () => {
     metrics?.close();
@@ -52,6 +63,12 @@ async function serve(environment: Environment): Promise<void> {
   process.once('SIGTERM', end);
 }
 
+/** Deliveries: a program of its own, read when the first comes. */
+const takeEntries: Direct[string] = async (sent) => {
+  const program = join(process.cwd(), '.next/east-gate/entries.mjs');
+  return ((await import(pathToFileURL(program).href)) as typeof Entries).takeEntries(sent);
+};
+
 /** Every route of the build. */
 const builtRoutes = async (): Promise<string[]> =>
   Object.values(
@@ -61,7 +78,9 @@ const builtRoutes = async (): Promise<string[]> =>
     >,
   );
 
-main().catch((error: unknown) => {
+function fail(error: unknown): never {
   console.error(error instanceof Error ? error.message : error);
   process.exit(1);
-});
+}
+
+main().catch(fail);

@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import { themeOf } from '@/core/vocabulary/themes';
+import { cookieOf, sessionCookie } from './cookies';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 
@@ -20,16 +21,13 @@ export function shellOf(request: Pick<IncomingMessage, 'method' | 'url' | 'heade
   const { method, url = '', headers } = request;
   const cookie = headers.cookie ?? '';
   // Whoever has no session is sent to sign in; a page asked for by a page before it is no whole one.
-  if (method !== 'GET' || headers.rsc !== undefined || !cookieOf(cookie, 'east-gate-session'))
+  if (method !== 'GET' || headers.rsc !== undefined || !cookieOf(cookie, sessionCookie))
     return undefined;
   const theme = themeOf(cookieOf(cookie, 'east-gate-theme'));
   if (url === '/') return { path: '/', id: '', theme };
   const [, id, view] = viewPath.exec(url) ?? [];
   return id === undefined ? undefined : { path: `/inspections/${idMark}/${view}`, id, theme };
 }
-
-const cookieOf = (cookies: string, name: string): string | undefined =>
-  new RegExp(`(?:^|;\\s*)${name}=([^;]*)`).exec(cookies)?.[1];
 
 /**
  * Pages as they are the same for everybody, rendered once for each theme; nonce and id are filled in for each

@@ -16,7 +16,7 @@ export function Opening({ says, fault, again }: OpeningProps) {
       {fault ? (
         <>
           <p className="text-danger font-semibold" role="alert">
-            {fault} What was recorded on this device is kept here.
+            {fault} Nothing on this device was changed by it.
           </p>
           <button className="act" onClick={again}>
             Ask again

@@ -1,7 +1,7 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { holdInstrument } from '@/server/commands/read-instrument';
 import { currentSession } from '../../session/current';
-import { notHere, signedOut } from '../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 const everyMs = 350;
 /** An instrument left on goes to sleep. */

@@ -1,8 +1,8 @@
 import { sendReport } from '@/server/commands/links';
 import { publicOrigin } from '../../session/origin';
-import { answering } from '../../session/answering';
-import { faults, readJson } from '../../session/read-json';
-import { notHere } from '../../session/answers';
+import { answering } from '@/server/web/answering';
+import { faults, readJson } from '@/server/web/read-json';
+import { notHere } from '@/server/web/answers';
 
 /** Makes a link to an issued report and sends it. */
 export const POST = answering(async (request) => {

@@ -2,8 +2,8 @@ import { describeFault } from '@/core/vocabulary/fault';
 import { beginImport, largeBytes } from '@/server/commands/large-import';
 import { importPackage } from '@/server/commands/transfer-package';
 import { postings } from '@/server/web/posting';
-import { answering } from '../../session/answering';
-import { faults, readBytes } from '../../session/read-json';
+import { answering } from '@/server/web/answering';
+import { faults, readBytes } from '@/server/web/read-json';
 
 /** Loads an inspection package sent as the request's body; a large one is taken in and read by a job. */
 export const POST = answering(async (request) => {

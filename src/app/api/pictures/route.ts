@@ -1,8 +1,8 @@
 import { after } from 'next/server';
 import { makePrintedPicture, makeThumbnail, storePicture } from '@/server/commands/pictures';
 import { postings } from '@/server/web/posting';
-import { answering } from '../../session/answering';
-import { faults, readBytes } from '../../session/read-json';
+import { answering } from '@/server/web/answering';
+import { faults, readBytes } from '@/server/web/read-json';
 
 /** Stores a picture sent as the request's body; its smaller copies are made afterwards. */
 export const POST = answering(async (request) => {

@@ -1,7 +1,7 @@
 import { issueReport } from '@/server/commands/issue-report';
-import { answering } from '../../session/answering';
-import { faults, readJson, textOf } from '../../session/read-json';
-import { notHere } from '../../session/answers';
+import { answering } from '@/server/web/answering';
+import { faults, readJson, textOf } from '@/server/web/read-json';
+import { notHere } from '@/server/web/answers';
 
 /** Issues the report of an inspection. */
 export const POST = answering(async (request) => {

@@ -1,7 +1,7 @@
 import { saveSettings } from '@/server/commands/save-settings';
 import { postings } from '@/server/web/posting';
-import { answering } from '../../session/answering';
-import { faults, readJson } from '../../session/read-json';
+import { answering } from '@/server/web/answering';
+import { faults, readJson } from '@/server/web/read-json';
 
 /**
  * Replaces the organisation's settings, where they are still of the version named by If-Match; else 412,

@@ -1,6 +1,6 @@
 import { readPicture, readThumbnail, shownPicture } from '@/server/commands/pictures';
 import { currentSession } from '../../session/current';
-import { signedOut } from '../../session/answers';
+import { signedOut } from '@/server/web/answers';
 
 /** A stored picture, or with ?small its small copy. Its bytes never change. */
 export async function GET(

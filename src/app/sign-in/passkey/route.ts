@@ -1,9 +1,9 @@
 import { signInByPasskey } from '@/server/commands/passkeys';
-import { answering } from '../../session/answering';
+import { answering } from '@/server/web/answering';
 import { keepSession, knownDevice } from '../../session/begin';
 import { deviceWords } from '../../session/device-words';
 import { publicOrigin } from '../../session/origin';
-import { faults, readOpenJson } from '../../session/read-json';
+import { faults, readOpenJson } from '@/server/web/read-json';
 
 /** Signs in whoever’s passkey signed a challenge of ours. */
 export const POST = answering(async (request) => {

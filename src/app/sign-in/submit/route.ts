@@ -1,6 +1,6 @@
 import { signIn } from '@/server/commands/sign-in';
 import { addressOf } from '../../session/address';
-import { seeOther } from '../../session/answers';
+import { seeOther } from '@/server/web/answers';
 import { keepSession, knownDevice } from '../../session/begin';
 import { deviceWords } from '../../session/device-words';
 import { readForm } from '../../session/read-form';

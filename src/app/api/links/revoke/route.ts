@@ -1,7 +1,7 @@
 import { revokeLink } from '@/server/commands/links';
-import { answering } from '../../../session/answering';
-import { readJson, textOf } from '../../../session/read-json';
-import { notHere } from '../../../session/answers';
+import { answering } from '@/server/web/answering';
+import { readJson, textOf } from '@/server/web/read-json';
+import { notHere } from '@/server/web/answers';
 
 /** Ends a link. */
 export const POST = answering(async (request) => {

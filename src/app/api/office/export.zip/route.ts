@@ -1,7 +1,7 @@
 import { Readable } from 'node:stream';
 import { exportOffice } from '@/server/commands/export-office';
-import { signedOut } from '../../../session/answers';
-import { answering } from '../../../session/answering';
+import { signedOut } from '@/server/web/answers';
+import { answering } from '@/server/web/answering';
 import { asFile } from '../../../session/as-file';
 import { currentSession } from '../../../session/current';
 

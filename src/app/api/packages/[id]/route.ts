@@ -1,5 +1,5 @@
 import { readImport } from '@/server/commands/large-import';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 import { currentSession } from '../../../session/current';
 
 /** How far a large package is, and what became of it. */

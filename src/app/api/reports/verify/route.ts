@@ -1,7 +1,7 @@
 import { verifyReport } from '@/server/commands/verify-report';
-import { answering } from '../../../session/answering';
-import { readJson, textOf } from '../../../session/read-json';
-import { notHere } from '../../../session/answers';
+import { answering } from '@/server/web/answering';
+import { readJson, textOf } from '@/server/web/read-json';
+import { notHere } from '@/server/web/answers';
 
 /** Holds an issued report against the digest printed on it. */
 export const POST = answering(async (request) => {

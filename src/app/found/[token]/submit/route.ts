@@ -1,8 +1,8 @@
 import { foundOffice } from '@/server/commands/found-office';
-import { nothingHere } from '../../../session/answers';
-import { answering } from '../../../session/answering';
+import { nothingHere } from '@/server/web/answers';
+import { answering } from '@/server/web/answering';
 import { answerOf } from '../../../session/doing';
-import { readOpenJson } from '../../../session/read-json';
+import { readOpenJson } from '@/server/web/read-json';
 
 /** Founds the office of a link; nobody is signed in yet. */
 export const POST = answering(

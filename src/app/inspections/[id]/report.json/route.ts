@@ -1,6 +1,6 @@
 import { readReport } from '@/server/commands/read-report';
 import { currentSession } from '../../../session/current';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 export async function GET(
   _: Request,

@@ -1,6 +1,6 @@
 import { currentSession } from '../../../session/current';
 import { reportFile } from '../../../session/report-file';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 /** The draft as it stands now, as PDF. */
 export async function GET(

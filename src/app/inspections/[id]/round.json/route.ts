@@ -1,6 +1,6 @@
 import { walkRound } from '@/server/commands/read-instrument';
 import { currentSession } from '../../../session/current';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 /** Which outlets of the stand-in house are dead in a round. */
 export async function GET(

@@ -1,6 +1,6 @@
 import { takeThermalPicture } from '@/server/commands/read-instrument';
 import { currentSession } from '../../../session/current';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 /** The table of °C a stand-in thermal camera writes of a panel. */
 export async function GET(

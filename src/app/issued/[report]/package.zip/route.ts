@@ -1,7 +1,7 @@
 import { readIssued, sealedZip } from '@/server/commands/issued-report';
 import { currentSession } from '../../../session/current';
-import { faults } from '../../../session/read-json';
-import { notHere, signedOut } from '../../../session/answers';
+import { faults } from '@/server/web/read-json';
+import { notHere, signedOut } from '@/server/web/answers';
 
 /** The sealed package of an issued report. */
 export async function GET(

@@ -1,7 +1,7 @@
 import { readIssued } from '@/server/commands/issued-report';
 import { currentSession } from '../../../session/current';
 import { reportFile } from '../../../session/report-file';
-import { notHere, signedOut } from '../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 export async function GET(
   request: Request,

@@ -1,8 +1,8 @@
 import { acceptInvite } from '@/server/commands/invite';
-import { nothingHere } from '../../../session/answers';
-import { answering } from '../../../session/answering';
+import { nothingHere } from '@/server/web/answers';
+import { answering } from '@/server/web/answering';
 import { answerOf } from '../../../session/doing';
-import { readOpenJson } from '../../../session/read-json';
+import { readOpenJson } from '@/server/web/read-json';
 
 /** Makes a member of whoever was invited. */
 export const POST = answering(

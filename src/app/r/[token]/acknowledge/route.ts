@@ -1,6 +1,6 @@
 import { acknowledge } from '@/server/commands/links';
 import { addressOf } from '../../../session/address';
-import { nothingHere, seeOther } from '../../../session/answers';
+import { nothingHere, seeOther } from '@/server/web/answers';
 import { readForm } from '../../../session/read-form';
 
 /** The client confirms that the report was read. */

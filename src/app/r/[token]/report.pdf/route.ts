@@ -1,7 +1,7 @@
 import { openLink } from '@/server/commands/links';
 import { addressOf, isHead } from '../../../session/address';
 import { reportFile } from '../../../session/report-file';
-import { nothingHere } from '../../../session/answers';
+import { nothingHere } from '@/server/web/answers';
 
 export async function GET(
   request: Request,

@@ -1,8 +1,8 @@
 import { resetPassword } from '@/server/commands/reset-password';
-import { nothingHere } from '../../../session/answers';
-import { answering } from '../../../session/answering';
+import { nothingHere } from '@/server/web/answers';
+import { answering } from '@/server/web/answering';
 import { answerOf } from '../../../session/doing';
-import { readOpenJson } from '../../../session/read-json';
+import { readOpenJson } from '@/server/web/read-json';
 
 /** Sets a new password by a link. */
 export const POST = answering(

@@ -1,7 +1,7 @@
 import { readReport } from '@/server/commands/read-report';
 import { currentSession } from '../../../../session/current';
 import { reportDataFile } from '../../../../session/report-data';
-import { notHere, signedOut } from '../../../../session/answers';
+import { notHere, signedOut } from '@/server/web/answers';
 
 export async function GET(
   _: Request,

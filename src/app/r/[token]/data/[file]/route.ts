@@ -1,7 +1,7 @@
 import { openLink } from '@/server/commands/links';
 import { addressOf } from '../../../../session/address';
 import { reportDataFile } from '../../../../session/report-data';
-import { nothingHere } from '../../../../session/answers';
+import { nothingHere } from '@/server/web/answers';
 
 export async function GET(
   request: Request,

@@ -1,7 +1,7 @@
 import { openLink } from '@/server/commands/links';
 import { readPrintedPictures } from '@/server/commands/pictures';
 import { addressOf } from '../../../../session/address';
-import { nothingHere } from '../../../../session/answers';
+import { nothingHere } from '@/server/web/answers';
 
 /** A picture of the report the link opens, at the size it is printed in; no other. */
 export async function GET(

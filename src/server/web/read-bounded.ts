@@ -1,5 +1,7 @@
+import type { Sent } from './sent';
+
 /** The body, or nothing where it is larger than allowed: reading stops there, and what is left is not waited for. */
-export async function readBounded(request: Request, most: number): Promise<Buffer | undefined> {
+export async function readBounded(request: Sent, most: number): Promise<Buffer | undefined> {
   if (Number(request.headers.get('content-length') ?? 0) > most) return undefined;
   const chunks: Uint8Array[] = [];
   let length = 0;

@@ -2,11 +2,13 @@ import 'server-only';
 import type { Bounds } from '@/core/vocabulary/bounded';
 import { troubleIn } from '@/core/vocabulary/bounded';
 import { capital } from '@/core/vocabulary/phrases';
-import type { Session } from '@/server/session';
-import type { Posting } from '@/server/web/posting';
-import { postings } from '@/server/web/posting';
-import { isSameOrigin, tooLarge } from '@/server/web/refusal';
-import { currentSession } from './current';
+import type { Session } from '../session';
+import type { Posting } from './posting';
+import { postings } from './posting';
+import { isSameOrigin, tooLarge } from './refusal';
+import { findSession } from '../commands/sign-in';
+import { cookieOf, sessionCookie } from './cookies';
+import type { Sent } from './sent';
 import { readBounded } from './read-bounded';
 import { crossSite, signedOut } from './answers';
 
@@ -16,9 +18,9 @@ const bounds = { depth: 24, nodes: 300_000, text: 200_000 };
 type Read<T> = { session: Session; body: T } | { answer: Response };
 
 /** Who asks and the bytes sent, or the answer to give instead. */
-export async function readBytes(request: Request, posting: Posting): Promise<Read<Buffer>> {
+export async function readBytes(request: Sent, posting: Posting): Promise<Read<Buffer>> {
   if (!isSameOrigin((name) => request.headers.get(name))) return { answer: crossSite() };
-  const session = await currentSession();
+  const session = await findSession(cookieOf(request.headers.get('cookie') ?? '', sessionCookie));
   if (!session) return { answer: signedOut() };
   const member = request.headers.get('x-east-gate-member');
   if (member !== null && member !== session.member)
@@ -29,7 +31,7 @@ export async function readBytes(request: Request, posting: Posting): Promise<Rea
 
 /** Who asks and the JSON sent, within bounds unless these are looked at part by part. */
 export async function readJson(
-  request: Request,
+  request: Sent,
   posting: Posting = postings.links,
   bounded = true,
 ): Promise<Read<unknown>> {
@@ -41,7 +43,7 @@ export async function readJson(
 
 /** A small JSON sent by whoever is not signed in, or the answer to give instead. */
 export async function readOpenJson(
-  request: Request,
+  request: Sent,
 ): Promise<{ body: unknown } | { answer: Response }> {
   if (!isSameOrigin((name) => request.headers.get(name))) return { answer: crossSite() };
   const bytes = await readBounded(request, postings.open.mostBytes);
