@@ -41,7 +41,7 @@ export async function startServer(
   for (let attempt = 0; attempt < 400; attempt += 1) {
     if (child.exitCode !== null)
       throw new Error(`The server ended with ${child.exitCode}; is it built?`);
-    const answered = await fetch(`${origin}/icon.svg`).then(
+    const answered = await fetch(`${origin}/health/live`).then(
       (response) => response.ok,
       () => false,
     );

@@ -39,10 +39,14 @@ need_modules() {
   printf '%s' "$wanted" > node_modules/.east-gate-lock
 }
 
-# bundle FILE INTO [OPTION…]: one program of a TypeScript file; packages stay where they are.
+# What stays a package of its own: parts in C, and those that find files beside themselves. The same in next.config.ts.
+outside=(pdfkit pg pg-boss @node-rs/argon2 yazl yauzl sharp piscina prom-client pino nodemailer)
+
+# bundle OPTION…: programs of TypeScript files. What they use is put into them: hundreds of small files take longer to
+# find than to read.
 bundle() {
-  node_modules/.bin/esbuild "$1" "${@:3}" --bundle --platform=node --format=esm --packages=external \
-    --conditions=react-server --outfile="$2" --log-level=warning
+  node_modules/.bin/esbuild "$@" --bundle --platform=node --format=esm "${outside[@]/#/--external:}" \
+    --external:next --conditions=react-server --log-level=warning
 }
 
 need_build() {
@@ -53,13 +57,10 @@ need_build() {
   say "building"
   local log; log=$(mktemp)
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
-  # It runs beside the pages, which bring their own rendering: not under the server's condition, though it is one.
-  bundle src/server/web/serve.ts .next/east-gate/web.mjs --alias:server-only=./src/server/web/is-a-server.ts
-  bundle src/server/web/entries.ts .next/east-gate/entries.mjs --alias:server-only=./src/server/web/is-a-server.ts
-  bundle src/server/heavy/tasks.ts .next/east-gate/heavy.mjs
-  bundle src/server/tools/work.ts .next/east-gate/work.mjs
-  bundle src/server/tools/backup.ts .next/east-gate/backup.mjs
-  bundle src/server/run/supervise.ts .next/east-gate/supervise.mjs
+  # What two of them share they read once, and what one needs seldom when it needs it.
+  bundle web=src/server/web/serve.ts entries=src/server/web/entries.ts heavy=src/server/heavy/tasks.ts \
+    work=src/server/tools/work.ts backup=src/server/tools/backup.ts supervise=src/server/run/supervise.ts \
+    --splitting --outdir=.next/east-gate --out-extension:.js=.mjs
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build
 }

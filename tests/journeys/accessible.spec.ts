@@ -42,9 +42,20 @@ const views: readonly View[] = [
   { name: 'Issue', path: '/inspections/net-loft/issue' },
   { name: 'Return', path: '/inspections/net-loft/return' },
   { name: 'Mailbox', path: '/mailbox' },
+  { name: 'Office, people', path: '/office/people' },
+  { name: 'Office, letterhead', path: '/office/letterhead' },
+  { name: 'Office, letters', path: '/office/letters' },
+  { name: 'Office, keeping', path: '/office/keeping' },
+  { name: 'Office, running', path: '/office/running' },
+  { name: 'Office, who did what', path: '/office/deeds' },
+  { name: 'Your account', path: '/account' },
 ];
 const themedViews = ['Sign in', 'Walk', 'Walk, fuse panel', 'Judge', 'Report'];
 const parts = [0, 1, 2, 3].map((part) => views.filter((_, index) => index % 4 === part));
+
+/** How many pixels of a page run off the screen to the right. */
+const beyondTheScreen = () =>
+  document.documentElement.scrollWidth - document.documentElement.clientWidth;
 
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
@@ -90,6 +101,7 @@ for (const [part, some] of parts.entries())
       const themes = themedViews.includes(name) ? ['dark', 'sun', 'light'] : ['light'];
       for (const theme of themes) await look(name, theme, desk, drawn);
       await page.setViewportSize(phone);
+      expect([name, await page.evaluate(beyondTheScreen)]).toEqual([name, 0]);
       await look(name, 'light', phone, drawn);
       await page.setViewportSize(desk);
     };
@@ -104,7 +116,7 @@ for (const [part, some] of parts.entries())
       await page.goto(origin + path);
       await expect(page.getByRole('main')).toBeVisible();
       await expect(page.getByText(/^Opening the/)).toHaveCount(0);
-      if (!/^(Today|Report|Library|Issue|Mailbox)/.test(name))
+      if (!/^(Today|Report|Library|Issue|Mailbox|Office|Your account)/.test(name))
         await expect(page.getByText('All arrived')).toBeVisible();
       if (press) await pressable(page.getByLabel('Show', { exact: true }), press, false).click();
       await check(name, drawn);

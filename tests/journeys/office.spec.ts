@@ -105,6 +105,15 @@ test('an office is founded, invites, signs in by a passkey, issues on its letter
       await page.getByLabel('Terms').fill('Payment within 30 days.');
       await page.getByRole('button', { name: 'Keep the letterhead' }).click();
       await expect(page.getByText('Kept for reports issued from now on')).toBeVisible();
+      // Nothing of it runs off a phone.
+      const desk = page.viewportSize()!;
+      await page.setViewportSize({ width: 390, height: 844 });
+      expect(
+        await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        ),
+      ).toBe(0);
+      await page.setViewportSize(desk);
     });
 
     const colleague = await browser.newContext({ viewport: { width: 1280, height: 800 } });

@@ -26,12 +26,13 @@ async function main(): Promise<void> {
 async function serve(environment: Environment): Promise<void> {
   const { port, hostname, metricsPort } = environment;
   // What renders pages is read while the front listens already: a device that waits delivers at once.
-  const pages = import('next').then(async ({ default: next }) => {
-    const application = next({ dev: false, hostname, port });
-    await application.prepare();
-    return application.getRequestHandler();
-  });
-  const handle: Handle = async (request, response) => (await pages)(request, response);
+  let pages: Promise<Handle> | undefined;
+  const handle: Handle = async (request, response) => {
+    pages ??= readPages(environment);
+    await (
+      await pages
+    )(request, response);
+  };
   const shells = new Shells(handle);
   const front = watched(
     frontOf(handle, environment, shells, { '/api/entries': takeEntries }),
@@ -49,7 +50,8 @@ async function serve(environment: Environment): Promise<void> {
   );
   server.listen(port, hostname, () => log.info({ hostname, port }, 'ready'));
   if (cluster.isWorker) answerMetrics();
-  pages.catch(fail);
+  // As in next.config.ts: zero reads them when they are asked for.
+  if (process.env.EAST_GATE_PRELOAD !== '0') (pages ??= readPages(environment)).catch(fail);
   const metrics = metricsPort && cluster.isPrimary ? serveMetrics(metricsPort) : undefined;
   const end = () => {
     metrics?.close();
@@ -61,6 +63,14 @@ async function serve(environment: Environment): Promise<void> {
   };
   process.once('SIGINT', end);
   process.once('SIGTERM', end);
+}
+
+/** What renders pages, ready. */
+async function readPages({ port, hostname }: Environment): Promise<Handle> {
+  const { default: next } = await import('next');
+  const application = next({ dev: false, hostname, port });
+  await application.prepare();
+  return application.getRequestHandler();
 }
 
 /** Deliveries: a program of its own, read when the first comes. */

@@ -35,9 +35,9 @@ export function LetterheadForm({ office, letterhead, version }: LetterheadFormPr
     else setFault(sent.faults.join(' '));
   };
   return (
-    <div className="grid gap-8 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-8 lg:grid-cols-2">
       <form
-        className="grid content-start gap-4"
+        className="grid grid-cols-1 content-start gap-4"
         onSubmit={(event) => {
           event.preventDefault();
           void post(
@@ -101,7 +101,7 @@ export function LetterheadForm({ office, letterhead, version }: LetterheadFormPr
         <p className="text-ink2">
           Each of these texts is printed with its version, counted up when it changes.
         </p>
-        <fieldset className="grid gap-2">
+        <fieldset className="grid min-w-0 grid-cols-1 gap-2">
           <legend className="font-semibold">Paper</legend>
           <OneOf<Paper>
             label="Paper"
@@ -113,7 +113,7 @@ export function LetterheadForm({ office, letterhead, version }: LetterheadFormPr
             choose={(paper) => change({ paper })}
           />
         </fieldset>
-        <fieldset className="grid gap-2">
+        <fieldset className="grid min-w-0 grid-cols-1 gap-2">
           <legend className="font-semibold">Dates</legend>
           <OneOf<DateStyle>
             label="Dates"

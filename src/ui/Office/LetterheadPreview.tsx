@@ -20,7 +20,7 @@ export function LetterheadPreview({
   const source = { report: { letterhead: reportLetterhead(office, letterhead) } } as Source;
   const at = { drawings: {}, pictures: '/pictures' };
   return (
-    <section aria-labelledby="preview" className="grid content-start gap-2">
+    <section aria-labelledby="preview" className="grid grid-cols-1 content-start gap-2">
       <h2 id="preview" className="text-heading font-bold">
         As it is printed
       </h2>
