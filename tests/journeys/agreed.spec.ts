@@ -17,8 +17,8 @@ const lines = [
   'main 100 @tarnholt',
   'supply 4cu n4',
   'bond strap',
-  'bar n 24 left',
-  'bar g 24 right',
+  'bar n 24 left takes 14-4',
+  'bar g 24 right takes 14-4',
   'depth 1000',
   'width 800',
   'handle 1800',
@@ -99,6 +99,7 @@ test('a clean panel of 24 under “opens”: every agreed look made in under 60 
   await hand.view('Supply');
   await hand.choose('Stands', 'indoors, dry');
   await hand.press(page.getByRole('button', { name: /^Service/ }));
+  await hand.choose('Comes in', 'underground');
   await hand.press(page.getByRole('button', { name: '+ meter' }));
   await hand.choose('Stands', 'outdoors');
   await hand.choose('Enclosure made for', 'rain');

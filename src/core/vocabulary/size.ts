@@ -25,11 +25,11 @@ export const sizes = [
 export type Size = (typeof sizes)[number];
 
 /** Sizes of circuits and feeders. */
-export const powerSizes = sizes.slice(2) as Exclude<Size, LeadSize>[];
+export const powerSizes = sizes.slice(2) as PowerSize[];
+export type PowerSize = Exclude<Size, LeadSize>;
 export type LeadSize = '18' | '16';
 /** Whether it is a size of circuits and feeders. */
-export const isPowerSize = (text: string): text is Exclude<Size, LeadSize> =>
-  isSize(text) && !isLead(text);
+export const isPowerSize = (text: string): text is PowerSize => isSize(text) && !isLead(text);
 
 export const isLead = (size: Size): size is LeadSize => size === '18' || size === '16';
 

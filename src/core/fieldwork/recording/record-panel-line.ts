@@ -70,6 +70,7 @@ export function recordBar(line: BarLine, { site, panel, newId }: RecordingBench)
     ...(line.screws && { terminalCount: line.screws }),
     ...(line.side && { side: line.side }),
     ...(line.holds !== undefined && { conductorCount: line.holds }),
+    ...(line.takes && { screwTakesFrom: line.takes.from, screwTakesTo: line.takes.to }),
   };
   if (standing) {
     const changed = changedFacts(site.reader, standing.id, facts);

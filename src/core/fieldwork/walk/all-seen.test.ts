@@ -40,7 +40,11 @@ function clean(scope?: ScopeName): Logbook {
     waterPiping: 'none',
     gasPiping: 'none',
   });
-  book.observe(service, { serviceSystem: 'split-phase', availableFaultA: 8000 });
+  book.observe(service, {
+    serviceSystem: 'split-phase',
+    supplyWay: 'underground',
+    availableFaultA: 8000,
+  });
   book.add('meter', 'meter', house, {
     fedFrom: service,
     metersLocation: 'outdoors',
@@ -61,8 +65,8 @@ function clean(scope?: ScopeName): Logbook {
     'main 100 @tarnholt',
     'supply 4cu n4',
     'bond strap',
-    'bar n 24 left',
-    'bar g 24 right',
+    'bar n 24 left takes 14-4',
+    'bar g 24 right takes 14-4',
     'depth 1000',
     'width 800',
     'handle 1800',
@@ -179,6 +183,42 @@ describe('all seen here', () => {
     expect(
       allSeen(3, site, site.panels[0]!).flatMap(({ facts }) => Object.keys(facts)),
     ).not.toContain('electrodeCount');
+  });
+
+  test('counts supply voltages, sets and what lugs hold as they are drawn', () => {
+    const { book } = bench({ panel: { coverOpened: 'opened' } }).lines('supply 2x3/0cu n3/0');
+    const said = (stage: number) =>
+      Object.fromEntries(
+        allSeen(stage, book.site, book.site.panels[0]!).map(({ about, facts }) => [about, facts]),
+      );
+    expect(said(8)['panel/l1']).toEqual({ lugHolds: 2 });
+    expect(said(8)['panel/ln']).toEqual({ lugHolds: 2 });
+    expect(said(8)['panel']?.parallelSets).toBeUndefined();
+    const { book: other } = bench({ panel: { coverOpened: 'opened' } }).lines('supply 4cu');
+    const of = (about: string) =>
+      allSeen(8, other.site, other.site.panels[0]!).find((one) => one.about === about)?.facts;
+    expect(of('panel')).toMatchObject({ parallelSets: 1 });
+    expect(of('panel/l2')).toEqual({ lugHolds: 1 });
+    // Of its neutral nothing was recorded: none is drawn, and none is counted.
+    expect(of('panel/ln')).toBeUndefined();
+  });
+
+  test('two services of one voltage are one supply voltage; one whose voltage nobody recorded is not counted', () => {
+    const { book } = bench();
+    const said = () =>
+      allSeen(3, book.site, book.site.panels[0]!).flatMap(
+        ({ facts }) => facts.voltageSystems ?? [],
+      );
+    for (const { id, type } of book.site.reader.inspection.things.values())
+      if (type === 'service') book.observe(id, { removed: true });
+    expect(said()).toEqual([]);
+    book.add('service', 's1', 'house', { serviceSystem: 'split-phase' });
+    book.add('service', 's2', 'house', {});
+    expect(said()).toEqual([]);
+    book.observe('s2', { serviceSystem: 'split-phase' });
+    expect(said()).toEqual([1]);
+    book.observe('s2', { serviceSystem: 'wye-208' });
+    expect(said()).toEqual([2]);
   });
 
   test('behind a cover that stayed on nothing was seen', () => {

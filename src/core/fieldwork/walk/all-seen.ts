@@ -1,3 +1,5 @@
+import { lugRef } from '../../record/entries/thing-types';
+import { lugsOf } from './asked';
 import { visitActs } from '../../judge/scope/visit-act';
 import { isAgreed, scopeOf } from '../../judge/scope/scopes';
 import type { Facts, PropertyName } from '../../record/entries/properties';
@@ -29,6 +31,7 @@ export function allSeen(
     [...reader.inspection.things.values()].filter(
       (one) => one.type === type && !reader.value(one.id, 'removed'),
     );
+  const voltages = things('service').map(({ id }) => reader.value(id, 'serviceSystem'));
   const devices = [...panel.devices, ...panel.pullOuts, ...(panel.main ? [panel.main] : [])];
   switch (stage) {
     case 3:
@@ -36,6 +39,9 @@ export function allSeen(
       if (things('electrode').length > 0)
         say(panel.building, 'electrodeCount', things('electrode').length);
       say(panel.building, 'outletsLooked', true);
+      // Services whose voltage somebody recorded: as many as are drawn.
+      if (things('service').length > 0 && voltages.every((one) => one !== undefined))
+        say(panel.building, 'voltageSystems', new Set(voltages).size);
       break;
     case 6:
       for (const { id } of devices) {
@@ -48,6 +54,12 @@ export function allSeen(
     case 8:
       for (const { terminals } of devices)
         for (const { ref, conductors } of terminals) say(ref, 'conductorCount', conductors.length);
+      // Of the supply, one conductor a leg is drawn unless more were recorded.
+      if (reader.fact(panel.id, 'supplySize')) say(panel.id, 'parallelSets', 1);
+      for (const ref of lugsOf(panel)) {
+        const held = heldByLug(ref, site, panel);
+        if (held > 0) say(ref, 'lugHolds', held);
+      }
       // In sheathed cable the neutral is white and the ground bare, where none was seen otherwise.
       for (const { id, cable, function: use } of panel.conductors) {
         if (cable?.kind?.value !== 'nm') continue;
@@ -63,4 +75,12 @@ export function allSeen(
       say(panel.id, 'loadsListed', true);
   }
   return [...byThing].map(([about, facts]) => ({ about, facts }));
+}
+
+/** Conductors drawn at a lug: those of the supply, where it was recorded, and what lands beside them. */
+function heldByLug(ref: string, { reader }: SiteView, panel: PanelView): number {
+  const neutral = ref === lugRef(panel.id, 'n');
+  const supply = reader.fact(panel.id, neutral ? 'supplyNeutralSize' : 'supplySize');
+  const sets = supply ? (reader.value(panel.id, 'parallelSets') ?? 1) : 0;
+  return sets + panel.conductors.filter(({ landsOn }) => landsOn?.value === ref).length;
 }

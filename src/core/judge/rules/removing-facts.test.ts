@@ -37,6 +37,11 @@ const mayClear: Readonly<Record<string, { facts: readonly string[]; because: str
     because:
       'where the label allows a tandem it is allowed; a stab seen to have no notch, and a list of ratings read there, say more',
   },
+  'breaker/recalled': {
+    facts: ['breakerType'],
+    because:
+      'somebody said that he looked for the types on every device: without the reading that proves him wrong his word stands',
+  },
   'service/main-over-bus': {
     facts: ['labelMainA'],
     because: 'a label that names no largest main sets no such limit',

@@ -1,5 +1,5 @@
 import type { Facts, PropertyValue } from '../entries/properties';
-import type { ConductorMetal, Size } from '../../vocabulary/size';
+import type { ConductorMetal, PowerSize, Size } from '../../vocabulary/size';
 
 /** What one line of shorthand says. */
 export type Line = PositionLine | MainLine | BarLine | PanelLine | FedLine | NoteLine;
@@ -109,6 +109,8 @@ export interface BarLine {
   side?: 'left' | 'right';
   /** Everything on it, all told. */
   holds?: number;
+  /** Thinnest and thickest conductor a screw of it takes, by the label. */
+  takes?: { from: PowerSize; to: PowerSize };
 }
 
 export interface PanelLine {

@@ -16,6 +16,11 @@ describe('lines about the whole panel', () => {
       { kind: 'main', pullOut: 1, ratingA: 40, form: 'pull-out', name: 'Range' },
     ],
     ['bar n 18 left all 17', { kind: 'bar', bar: 'neutral', screws: 18, side: 'left', holds: 17 }],
+    [
+      'bar n 18 takes 14-4 left',
+      { kind: 'bar', bar: 'neutral', screws: 18, side: 'left', takes: { from: '14', to: '4' } },
+    ],
+    ['bar g takes 4-14', { kind: 'bar', bar: 'ground', takes: { from: '14', to: '4' } }],
     ['bar g2 12', { kind: 'bar', bar: 'ground', nth: 2, screws: 12 }],
     ['bond can', { facts: { bond: 'bar-in-can' } }],
     ['depth 32 in', { facts: { depthMm: { value: 32, unit: 'in' } }, certainty: 'measured' }],

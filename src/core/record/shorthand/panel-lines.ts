@@ -2,8 +2,8 @@ import { properties } from '../entries/properties';
 import type { Facts } from '../entries/properties';
 import { lengthWords, parseLength } from '../../vocabulary/lengths';
 import { capital } from '../../vocabulary/phrases';
-import { isPowerSize } from '../../vocabulary/size';
-import type { Line, LineFault, ParsedLine, Token } from './line';
+import { compareSizes, isPowerSize } from '../../vocabulary/size';
+import type { BarLine, Line, LineFault, ParsedLine, Token } from './line';
 import type { Word } from './parse-words';
 import { readLabel } from './label-line';
 import { number, panel } from './understood';
@@ -102,8 +102,8 @@ export const panelLines: readonly PanelLineReader[] = [
   {
     head: 'bar',
     card: [
-      'bar n 18 left all 17  bar g2 12 right',
-      'neutral or ground bar: screws, side, count of all on it',
+      'bar n 18 left all 17  bar g2 12 right  bar n takes 14-4',
+      'neutral or ground bar: screws, side, count of all on it, sizes a screw takes',
     ],
     read([, second, ...rest]) {
       const which = /^([ng])(\d)?$/i.exec(second?.text ?? '');
@@ -119,10 +119,21 @@ export const panelLines: readonly PanelLineReader[] = [
           line.holds = Number(rest[index]?.text);
           if (!(Number.isInteger(line.holds) && line.holds >= 0 && line.holds <= 90))
             return { fault: 'after all: how many are on it, 0 to 90', at: index + 1 };
+        } else if (word === 'takes') {
+          index += 1;
+          const takes = readSizes(rest[index]?.text ?? '');
+          if (!takes)
+            return { fault: 'after takes: thinnest and thickest, such as 14-4', at: index + 1 };
+          line.takes = takes;
+          meanings.push(`takes ${takes.from} to ${takes.to} AWG`);
+          continue;
         } else if (/^\d+$/.test(word) && Number(word) >= 1 && Number(word) <= 60)
           line.screws = Number(word);
         else
-          return { fault: 'a bar has 1 to 60 screws, a side, and all with a count', at: index + 2 };
+          return {
+            fault: 'a bar has 1 to 60 screws, a side, all with a count, takes with sizes',
+            at: index + 2,
+          };
         meanings.push(word);
       }
       return { line, meanings };
@@ -220,20 +231,34 @@ export const panelLines: readonly PanelLineReader[] = [
   },
   {
     head: 'supply',
-    card: ['supply 2al n4 g8', 'supply conductors; their neutral; ground run with them'],
+    card: [
+      'supply 2al n4 g8  supply 2x3/0cu n3/0',
+      'supply conductors of each leg; their neutral; ground run with them',
+    ],
     read([, second, ...rest]) {
-      const wire = /^(\d+(?:\/0)?)(cu|al)$/i.exec(second?.text ?? '');
-      if (!wire || !isPowerSize(wire[1]!))
-        return { fault: 'name size and metal: supply 2al', at: 1 };
-      const metal = wire[2]!.toLowerCase() as 'cu' | 'al';
-      const facts: Facts = { supplySize: wire[1], supplyMetal: metal };
-      const meanings = [`${wire[1]} ${properties.metal.choices[metal]}`];
+      const wire = /^(?:([1-6])x)?(\d+(?:\/0)?)(cu|al)$/i.exec(second?.text ?? '');
+      const size = wire?.[2] ?? '';
+      if (!wire || !isPowerSize(size))
+        return {
+          fault: 'name size and metal: supply 2al, or of each leg two: supply 2x3/0al',
+          at: 1,
+        };
+      const metal = wire[3]!.toLowerCase() as 'cu' | 'al';
+      const facts: Facts = {
+        supplySize: size,
+        supplyMetal: metal,
+        ...(wire[1] && { parallelSets: Number(wire[1]) }),
+      };
+      const meanings = [
+        ...(wire[1] ? [`${wire[1]} for each leg`] : []),
+        `${size} ${properties.metal.choices[metal]}`,
+      ];
       for (const [index, word] of rest.entries()) {
-        const size = word.text.slice(1);
-        if (!/^[ng]/i.test(word.text) || !isPowerSize(size))
+        const other = word.text.slice(1);
+        if (!/^[ng]/i.test(word.text) || !isPowerSize(other))
           return { fault: 'then n4 for its neutral, g8 for a ground run with it', at: index + 2 };
-        if (/^n/i.test(word.text)) facts.supplyNeutralSize = size;
-        else Object.assign(facts, { supplyGroundSize: size, feederHasGround: true });
+        if (/^n/i.test(word.text)) facts.supplyNeutralSize = other;
+        else Object.assign(facts, { supplyGroundSize: other, feederHasGround: true });
         meanings.push(word.text);
       }
       return panel(facts, ...meanings);
@@ -297,4 +322,11 @@ export function parsePanelLine(words: readonly Word[], text: string): ParsedLine
     line: read.line,
     faults: [],
   };
+}
+
+/** Sizes as printed beside a bar, the thinnest first. */
+function readSizes(text: string): BarLine['takes'] {
+  const [from = '', to = ''] = text.split('-');
+  if (text.split('-').length !== 2 || !isPowerSize(from) || !isPowerSize(to)) return undefined;
+  return compareSizes(from, to) <= 0 ? { from, to } : { from: to, to: from };
 }

@@ -5,7 +5,7 @@ import type { Bench } from '../../testing/bench';
 import { canonicalJson } from '../../vocabulary/canonical';
 import { composeReport } from './compose';
 import { photoPair, readingPairs } from './before-and-now';
-import { recordLines, settingsLines } from './record';
+import { recordAsIssued, recordLines, settingsLines, wholeRecord } from './record';
 import { directoryRows, findingRows } from './rows';
 import { eachPlace, numberWords } from './places';
 import { workList } from './work-list';
@@ -343,6 +343,18 @@ describe('the whole record', () => {
       { term: 'Graded', says: 'By the label' },
       { term: 'Days to act', says: 'Danger now 0, Urgent 7, Repair 90, Plan 730' },
     ]));
+});
+
+test('names the registry it was looked up in, by its version; what was issued before reads without', () => {
+  const { families, recalls } = testSettings;
+  const line = {
+    term: 'Families and recalls looked up in',
+    says: `version 7 of the registry: ${families.length} families, 1 recall`,
+  };
+  const settings = { ...testSettings, familiesVersion: 7, recalls: recalls.slice(0, 1) };
+  const assessed = { site: bench().book.site, settings };
+  expect(wholeRecord([], [], assessed).settings.at(-1)).toEqual(line);
+  expect(recordAsIssued([], [], assessed).settings).toEqual(settingsLines(settings));
 });
 
 test('as rows: one a finding, one a circuit, as many cells as headings', () => {

@@ -4,6 +4,7 @@ import { gradeWords, grades } from '../../vocabulary/grade';
 import { orderEntries } from '../../record/entries/history';
 import type { Entry, Json } from '../../record/entries/entry';
 import { canonicalJson } from '../../vocabulary/canonical';
+import { counted } from '../../vocabulary/phrases';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
 import { schoolWords } from '../../codes/settings/settings';
@@ -26,7 +27,7 @@ export const wholeRecord = (
   assessed: Pick<Assessment, 'site' | 'settings'>,
   carried: readonly Carried[] | null = null,
 ): WholeRecord => ({
-  settings: settingsLines(assessed.settings),
+  settings: [...settingsLines(assessed.settings), registryLine(assessed.settings)],
   lines: recordLines(entries.map(inOrderAsked), authors, assessed.site).map((line) => {
     const brought = broughtWith(carried, line.id);
     return brought ? { ...line, by: `${line.by}, ${broughtWords(brought)}` } : line;
@@ -102,6 +103,12 @@ export function recordLines(
 }
 
 const nothing: ReadonlySet<string> = new Set();
+
+/** The registry devices and panels were looked up in: what was not in it then could not be found. */
+export const registryLine = ({ familiesVersion, families, recalls }: Settings) => ({
+  term: 'Families and recalls looked up in',
+  says: `version ${familiesVersion} of the registry: ${families.length} ${families.length === 1 ? 'family' : 'families'}, ${counted(recalls.length, 'recall')}`,
+});
 
 /** Settings the report was graded by. */
 export function settingsLines(settings: Settings): { term: string; says: string }[] {

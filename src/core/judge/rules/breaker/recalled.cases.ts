@@ -17,4 +17,28 @@ export const cases: readonly RuleCase[] = [
   ['the code not read', device(type), 'not-seen', 'Breaker 7'],
   ['a code of another kind', device({ ...type, dateCode: 'W19-15' }), 'not-seen', 'Breaker 7'],
   ['the type not read', device({ maker: 'Tarnholt' }), 'not-seen', 'Breaker 7'],
+  [
+    'the type not read, of a maker who called none back',
+    device({ maker: 'Oskelund' }),
+    'clear',
+    'Breaker 7',
+  ],
+  [
+    'the types of the list looked for, none here',
+    { ...device({ maker: 'Tarnholt' }), panel: { recalledTypes: 'none' } },
+    'clear',
+    'Breaker 7',
+  ],
+  [
+    'some of them may be here, this one not read',
+    { ...device({ maker: 'Tarnholt' }), panel: { recalledTypes: 'some' } },
+    'not-seen',
+    'Breaker 7',
+  ],
+  [
+    'said that there is none, and one is read',
+    { ...device({ ...type, dateCode: '1519' }), panel: { recalledTypes: 'none' } },
+    'found: recalled',
+    'Breaker 7',
+  ],
 ];

@@ -1,4 +1,5 @@
 import { isCalledBack, recallsOf } from '../../../codes/families/recall';
+import { sameWords } from '../../../codes/families/nameplate';
 import { clear, defineRule, found, likelyNotSeen, notSeen, want } from '../../check/rule';
 
 /** A type of device its maker called back, by the registry of the organisation. */
@@ -9,7 +10,7 @@ export const recalled = defineRule({
   hazards: ['fire', 'shock'],
   base: { severity: 4, likelihood: 2 },
   finds:
-    'Maker, type designation and date code are looked up among the recalls of the organisation’s registry. A type that was called back by date codes is not seen until its code is read.',
+    'Maker, type designation and date code are looked up among the recalls of the organisation’s registry. A type that was called back by date codes is not seen until its code is read. Where no type was read, somebody says of the whole panel that the types of the list were looked for.',
   example: 'A ground-fault breaker whose test button works and whose electronics do not.',
   sources: [
     { code: 'registry of recalls', says: 'called back by its maker; kept by the organisation' },
@@ -25,11 +26,18 @@ export const recalled = defineRule({
   },
   asks: 'device',
   places: ({ places }) => places.allDevices,
-  quiet: { unless: ['breakerType'], property: 'breakerType', say: 'read the type on the device' },
-  check({ ref }, { site: { reader }, settings }) {
+  check({ ref }, { site: { reader }, panel, settings }) {
     const type = reader.fact(ref, 'breakerType');
     const maker = reader.fact(ref, 'maker');
-    if (!type) return notSeen(want(ref, 'breakerType', 'read the type on the device'));
+    if (!type) {
+      if (maker && !settings.recalls.some((one) => sameWords(one.maker, maker.value)))
+        return clear('no recall of this maker known', maker);
+      const looked = reader.fact(panel.id, 'recalledTypes');
+      if (!looked) return notSeen(want(panel.id, 'recalledTypes', 'look for types called back'));
+      return looked.value === 'none'
+        ? clear('types called back were looked for, none here', looked)
+        : notSeen(want(ref, 'breakerType', 'read the type on the device'));
+    }
     if (!maker) return notSeen(want(ref, 'maker', 'read the maker on the device'));
     const recalls = recallsOf(settings.recalls, maker.value, type.value);
     if (recalls.length === 0) return clear('no recall of this type known', maker, type);

@@ -402,6 +402,13 @@ export const panelProperties = {
     { up: 'when up', down: 'when down', none: 'there are none' },
     { ...handles, fine: 'up' },
   ),
+  /** Types of the registry's recalls: looked for on every device of the panel. */
+  recalledTypes: choice(
+    ['panel'],
+    'Types called back, by the list in the library',
+    { none: 'looked for, none here', some: 'some, or not sure: read type and code of each' },
+    { ...handles, fine: 'none' },
+  ),
   coverOf: choice(
     ['panel'],
     'Cover made for',
