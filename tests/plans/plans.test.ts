@@ -21,6 +21,7 @@ import { netLoft } from '@/server/demo/net-loft';
 import { osierCottage } from '@/server/demo/osier-cottage';
 import { quayBakery } from '@/server/demo/quay-bakery';
 import { ropewalk } from '@/server/demo/ropewalk';
+import { slipway } from '@/server/demo/slipway';
 import * as panels from './panels';
 
 let highs: Highs;
@@ -278,6 +279,7 @@ const demos: readonly [string, (author: string) => { entries: Entry[] }][] = [
   ['quay bakery', quayBakery],
   ['osier cottage', osierCottage],
   ['ropewalk', ropewalk],
+  ['slipway', slipway],
 ];
 
 describe.each(demos)('%s', (_, make) => {

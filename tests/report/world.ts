@@ -18,6 +18,7 @@ import { netLoft } from '@/server/demo/net-loft';
 import { osierCottage } from '@/server/demo/osier-cottage';
 import { quayBakery } from '@/server/demo/quay-bakery';
 import { ropewalk } from '@/server/demo/ropewalk';
+import { slipway } from '@/server/demo/slipway';
 import { renderPdf } from '@/server/render/pdf/render-pdf';
 import { sha256Hex } from '@/server/sha256';
 
@@ -129,6 +130,7 @@ export const buildings: Readonly<
   'quay-bakery': { entries: quayBakery('ines').entries },
   chandlery: { entries: chandlery('ines').entries, letterhead },
   ropewalk: { entries: ropewalk('ines').entries },
+  slipway: { entries: slipway('ines').entries },
   'osier-cottage': { entries: osierCottage('ines').entries },
   closed: { entries: closedEntries(), closes: true },
   mended: { entries: mendedEntries() },

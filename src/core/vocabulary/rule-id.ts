@@ -70,6 +70,7 @@ export const ruleIds = [
   'enclosure/dead-front',
   'enclosure/open-knockout',
   'enclosure/scorch-on-cover',
+  'enclosure/wall-around',
   'enclosure/wrong-screws',
   'around/surge-absent',
   'breaker/backfed-not-held',

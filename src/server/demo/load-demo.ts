@@ -14,6 +14,7 @@ import { netLoft } from './net-loft';
 import { osierCottage } from './osier-cottage';
 import { quayBakery } from './quay-bakery';
 import { ropewalk } from './ropewalk';
+import { slipway } from './slipway';
 import { demoOrganisations } from './people';
 
 /** Loads the demo unless it is there. Inspections arrive through the command a device uses. */
@@ -42,7 +43,7 @@ export async function loadDemo(ownerUrl: string): Promise<boolean> {
     licence: ines.licence,
     may: permissions,
   };
-  for (const make of [osierCottage, chandlery, ropewalk, netLoft])
+  for (const make of [slipway, osierCottage, chandlery, ropewalk, netLoft])
     await deliver(session, make(ines.id));
   const bakery = quayBakery(ines.id);
   await deliver(session, {

@@ -96,6 +96,7 @@ import { wiresReRouted } from './conductor/wires-re-routed';
 import { askWhatChanged } from './enclosure/ask-what-changed';
 import { blank } from './enclosure/blank';
 import { blankForTape } from './enclosure/blank-for-tape';
+import { boxToTheFace } from './enclosure/box-to-the-face';
 import { cleanInside } from './enclosure/clean-inside';
 import { closurePlate } from './enclosure/closure-plate';
 import { coverOfThisPanel } from './enclosure/cover-of-this-panel';
@@ -111,6 +112,7 @@ import { rightScrews } from './enclosure/right-screws';
 import { socketCover } from './enclosure/socket-cover';
 import { stopTheWater } from './enclosure/stop-the-water';
 import { takeOutWhatPenetrates } from './enclosure/take-out-what-penetrates';
+import { wallClosed } from './enclosure/wall-closed';
 import { insertOfSize } from './fuse/insert-of-size';
 import { insertsInEveryBase } from './fuse/inserts-in-every-base';
 import { newBlock } from './fuse/new-block';
@@ -331,6 +333,7 @@ export const remedies: readonly Remedy[] = [
   askWhatChanged,
   blank,
   blankForTape,
+  boxToTheFace,
   cleanInside,
   closurePlate,
   coverOfThisPanel,
@@ -346,6 +349,7 @@ export const remedies: readonly Remedy[] = [
   socketCover,
   stopTheWater,
   takeOutWhatPenetrates,
+  wallClosed,
   insertOfSize,
   insertsInEveryBase,
   newBlock,

@@ -39,6 +39,7 @@ describe('nothing wrong here', () => {
           coverScrews: 'right',
           pointedNearConductors: false,
           scorch: 'none',
+          wallAround: 'closed',
         },
       },
     ]);

@@ -71,6 +71,7 @@ import { cases as splitBus } from './service/split-bus.cases';
 import { cases as deadFront } from './enclosure/dead-front.cases';
 import { cases as openKnockout } from './enclosure/open-knockout.cases';
 import { cases as scorchOnCover } from './enclosure/scorch-on-cover.cases';
+import { cases as wallAround } from './enclosure/wall-around.cases';
 import { cases as wrongScrews } from './enclosure/wrong-screws.cases';
 import { cases as surgeAbsent } from './around/surge-absent.cases';
 import { cases as backfedNotHeld } from './breaker/backfed-not-held.cases';
@@ -241,6 +242,7 @@ export const casesByRule: ReadonlyMap<RuleId, readonly RuleCase[]> = new Map<
   ['enclosure/dead-front', deadFront],
   ['enclosure/open-knockout', openKnockout],
   ['enclosure/scorch-on-cover', scorchOnCover],
+  ['enclosure/wall-around', wallAround],
   ['enclosure/wrong-screws', wrongScrews],
   ['around/surge-absent', surgeAbsent],
   ['breaker/backfed-not-held', backfedNotHeld],

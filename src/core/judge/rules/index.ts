@@ -70,6 +70,7 @@ import { splitBus } from './service/split-bus';
 import { deadFront } from './enclosure/dead-front';
 import { openKnockout } from './enclosure/open-knockout';
 import { scorchOnCover } from './enclosure/scorch-on-cover';
+import { wallAround } from './enclosure/wall-around';
 import { wrongScrews } from './enclosure/wrong-screws';
 import { surgeAbsent } from './around/surge-absent';
 import { backfedNotHeld } from './breaker/backfed-not-held';
@@ -237,6 +238,7 @@ export const rules: readonly Rule[] = [
   deadFront,
   openKnockout,
   scorchOnCover,
+  wallAround,
   wrongScrews,
   surgeAbsent,
   backfedNotHeld,

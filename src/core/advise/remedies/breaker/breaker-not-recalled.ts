@@ -13,6 +13,9 @@ export const breakerNotRecalled = defineRemedy({
     here.device
       ? one(here, (work) => {
           renewDevice(work, work.device(here.ref)!, {});
+          // Whoever said that there was none was wrong of this one: the new one is read.
+          if (here.reader.value(here.panel.id, 'recalledTypes') === 'none')
+            work.say(here.panel.id, { recalledTypes: 'some' });
         })
       : [],
 });

@@ -63,6 +63,7 @@ export function newPanel(
     scorchAt: [],
     knockoutsClosed: 'closed',
     mounting: 'firm',
+    wallAround: 'closed',
     penetration: 'none',
     bushing: 'fitted',
     racewayBonded: 'bonded',

@@ -138,6 +138,18 @@ export const panelProperties = {
     { firm: 'held firmly', loose: 'loose', 'by-raceway': 'held by its raceway alone' },
     { ...enclosure, stage: 4, fine: 'firm' },
   ),
+  /** 312.3 and 312.4: of a box sunk into the wall. */
+  wallAround: choice(
+    ['panel'],
+    'Wall around a sunk box',
+    {
+      closed: 'closed to its edge, or the box stands on the wall',
+      gap: 'open beside it by more than 3 mm',
+      back: 'the edge of the box lies more than 6 mm behind the wall',
+      'back-burns': 'the edge of the box lies behind a wall that burns',
+    },
+    { ...cover, fine: 'closed' },
+  ),
   penetration: choice(
     ['panel'],
     'Screw, nail or drill into the box',
