@@ -7,7 +7,14 @@ export function CoverageRuler({ visit }: { visit: VisitCoverage }) {
   const percent = agreed === 0 ? 0 : Math.round((made / agreed) * 100);
   return (
     <div className="flex items-center gap-2">
-      <svg width="84" height="14" viewBox="0 0 100 14" aria-hidden="true" className="max-md:hidden">
+      <svg
+        width="84"
+        height="14"
+        viewBox="0 0 100 14"
+        aria-hidden="true"
+        preserveAspectRatio="none"
+        className="max-md:hidden xl:max-2xl:w-9"
+      >
         <path d={`M0 10H${percent}`} stroke="var(--ink)" strokeWidth="2.5" />
         <path
           d={`M${percent} 10H100`}

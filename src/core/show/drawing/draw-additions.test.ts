@@ -39,6 +39,15 @@ describe('is drawn where it is seen:', () => {
     expect(more).toEqual([]);
     expect(less).toHaveLength(2);
   });
+  test('a supply neutral on a ground bar runs there, and by way of it on to the neutral bar', () => {
+    const on = (supplyNeutralOn: Facts['supplyNeutralOn']) =>
+      drawnBy({ supplyNeutralOn } as Facts, 'panel');
+    expect(on('neutral-bar')).toEqual({ more: [], less: [] });
+    expect([on('ground-bar').more.length, on('ground-bar').less.length]).toEqual([2, 2]);
+    expect([on('through-ground-bar').more.length, on('through-ground-bar').less.length]).toEqual([
+      4, 2,
+    ]);
+  });
   test('a cable through a bare hole has no connector', () =>
     expect(drawnBy({ cableClamp: 'none' }, 'cable', '7 20 12cu m1 in:nm').less).toHaveLength(1));
   test.each([

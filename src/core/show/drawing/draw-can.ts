@@ -125,19 +125,7 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
         : []),
     );
   });
-  const bar = panel.bars.find((one) => one.kind === 'neutral');
-  if (bar) {
-    const x = g.barX(bar);
-    const d = `M${n(hub - 0.8)} 0.3C${n(hub - 0.8)} 2.6 ${n(x)} 2.2 ${n(x)} ${n(g.barTop(bar) - 0.3)}`;
-    const wire = metal === 'cu' ? 'wire-white' : 'wire-aluminium';
-    if (sized)
-      shapes.push(
-        { kind: 'path', layer: 'service', d, stroke: `${wire}-edge`, width: 0.4 },
-        { kind: 'path', layer: 'service', d, stroke: wire, width: 0.34 },
-      );
-    else
-      shapes.push({ kind: 'path', layer: 'service', d, stroke: 'ink3', width: 0.05, dashed: true });
-  }
+  shapes.push(...drawSupplyNeutral(panel, g, reader));
   if (!known)
     return [
       ...shapes,
@@ -201,4 +189,30 @@ function onWhenDown({ main }: Geometry): Shape[] {
     bold: true,
   });
   return [word('OFF', main.y + 0.98), word('ON', main.y + 1.72)];
+}
+
+/** Neutral of the supply, to the bar somebody saw it on; where it passes a ground bar, on from there. */
+function drawSupplyNeutral(panel: PanelView, g: Geometry, reader: FactReader): Shape[] {
+  const lands = reader.value(panel.id, 'supplyNeutralOn') ?? 'neutral-bar';
+  const neutral = panel.bars.find((one) => one.kind === 'neutral');
+  const ground = panel.bars.find((one) => one.kind === 'ground');
+  const first = lands === 'neutral-bar' ? neutral : (ground ?? neutral);
+  if (!first) return [];
+  const from = g.width / 2 - 0.8;
+  const [x, y] = [g.barX(first), g.barTop(first) - (first === neutral ? 0.3 : 0)];
+  const d = `M${n(from)} 0.3C${n(from)} 2.6 ${n(x)} 2.2 ${n(x)} ${n(y)}`;
+  if (reader.value(panel.id, 'supplySize') === undefined)
+    return [{ kind: 'path', layer: 'service', d, stroke: 'ink3', width: 0.05, dashed: true }];
+  const wire = reader.value(panel.id, 'supplyMetal') === 'cu' ? 'wire-white' : 'wire-aluminium';
+  const drawn = (path: string, width: number): Shape[] => [
+    { kind: 'path', layer: 'service', d: path, stroke: `${wire}-edge`, width: width + 0.06 },
+    { kind: 'path', layer: 'service', d: path, stroke: wire, width },
+  ];
+  if (lands !== 'through-ground-bar' || !neutral || first === neutral) return drawn(d, 0.34);
+  const [nx, ny] = [g.barX(neutral), g.barTop(neutral) - 0.48];
+  const over = Math.min(y, ny) - 1.1;
+  return [
+    ...drawn(d, 0.34),
+    ...drawn(`M${n(x)} ${n(y)}C${n(x)} ${n(over)} ${n(nx)} ${n(over)} ${n(nx)} ${n(ny)}`, 0.16),
+  ];
 }
