@@ -68,9 +68,12 @@ export function feederWords({ thing, by }: SupplyNode, site: SiteView): string {
   const size = reader.value(thing.id, 'supplySize');
   const metal = reader.value(thing.id, 'supplyMetal');
   const length = reader.value(thing.id, 'supplyLength');
+  const sets = reader.value(thing.id, 'parallelSets') ?? 1;
   return [
     device ? `breaker ${device.label}` : undefined,
-    size ? `${size} ${metal ? { cu: 'Cu', al: 'Al' }[metal] : ''}`.trim() : undefined,
+    size
+      ? `${sets > 1 ? `${sets} × ` : ''}${size} ${metal ? { cu: 'Cu', al: 'Al' }[metal] : ''}`.trim()
+      : undefined,
     length !== undefined ? lengthWords(length) : undefined,
   ]
     .filter(Boolean)

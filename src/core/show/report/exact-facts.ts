@@ -27,7 +27,9 @@ export function exactFacts(ref: string, panel: PanelView, site: SiteView): strin
   return [
     ...(device ? deviceFacts(device, ref, site) : []),
     ...(screw ? [`Under the screw: ${wires(screw.conductors, panel)}`] : []),
-    ...(isLug(ref) ? said(ref, site, ['conductorCount', 'lugTakes', 'markedForAl']) : []),
+    ...(isLug(ref)
+      ? said(ref, site, ['conductorCount', 'lugHolds', 'lugTakes', 'besideSupply', 'markedForAl'])
+      : []),
     ...(position ? [`Position ${position.number}, leg ${position.leg}`] : []),
     ...(device || bar || position || thing === panel.id
       ? []
@@ -38,6 +40,7 @@ export function exactFacts(ref: string, panel: PanelView, site: SiteView): strin
           'disconnectRatingA',
           'supplySize',
           'supplyMetal',
+          'parallelSets',
           'supplyRaceway',
         ])),
   ];
@@ -53,6 +56,7 @@ export function labelFacts(panel: PanelView, site: SiteView): string {
   const read = said(panel.id, site, [
     'supplySize',
     'supplyMetal',
+    'parallelSets',
     'supplyNeutralSize',
     'supplyGroundSize',
     'supplyLength',
