@@ -75,7 +75,6 @@ export function drawSupply(panel: PanelView, g: Geometry, reader: FactReader): S
       ...(lugsOnly && { fill: 'bus' as const }),
     },
   ];
-  const metal = reader.value(panel.id, 'supplyMetal');
   const sized = reader.value(panel.id, 'supplySize') !== undefined;
   const hub = g.width / 2;
   const lugs = Array.from({ length: poles }, (_, index) => lugPoint(g, index, poles));
