@@ -177,4 +177,14 @@ function sprayShed(book: Logbook): void {
     '4 blank',
   ])
     book.line(shed, line);
+  book.observe(shed, { wallAround: 'gap' });
+  const { devices } = book.site.panels.find(({ id }) => id === shed)!;
+  const lights = devices.find(({ label }) => label === '2')!;
+  for (const screw of [lights.terminals[0]!.ref, `${shed}/l1`, 'slip-shed-g/t1'])
+    book.observe(screw, { tightness: 'loose' });
+  book.add('electrode', 'slip-rod', 'slip-shop', {
+    name: 'Rod by the slip',
+    electrodeKind: 'rod',
+    rodLength: 1800,
+  });
 }
