@@ -1,0 +1,48 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { HeldHere } from '@/client/outbox/held-here';
+import { countHeldHere } from '@/client/outbox/held-here';
+import { heldWords } from './held-words';
+
+interface BrokenProps {
+  /** What could not be drawn: "The plan". */
+  what: string;
+  /** What is to be done besides drawing it again: "The other views work." */
+  otherwise: string;
+  again(): void;
+  /** As part of a page that has a heading of its own. */
+  within?: boolean;
+}
+
+/** Stands where something could not be drawn: what is safe, and what to do. */
+export function Broken({ what, otherwise, again, within = false }: BrokenProps) {
+  const [held, setHeld] = useState<HeldHere | null>();
+  useEffect(() => {
+    let there = true;
+    countHeldHere().then(
+      (counts) => there && setHeld(counts),
+      () => there && setHeld(null),
+    );
+    return () => {
+      there = false;
+    };
+  }, []);
+  const Heading = within ? 'h2' : 'h1';
+  return (
+    <div role="alert" className="mx-auto grid max-w-xl gap-3 p-6">
+      <Heading className="text-heading font-bold">{what} could not be drawn</Heading>
+      <p>This is a fault of the program, not of what you recorded.</p>
+      <p className="font-semibold">{heldWords(held)}</p>
+      <p className="text-ink2">{otherwise}</p>
+      <p className="flex flex-wrap gap-2">
+        <button className="act act-main" onClick={again}>
+          Draw it again
+        </button>
+        <a className="act" href="/">
+          To Today
+        </a>
+      </p>
+    </div>
+  );
+}
