@@ -227,6 +227,8 @@ test('database, PDF maker and pages killed in turn under load: nothing acknowled
     clearInterval(look);
     expect([part, seen]).toEqual([part, true]);
   }
+  // Deliveries are taken before pages are there: whoever sends links is waited for too.
+  await until(() => sent.filter(({ answered }) => answered).length > 5);
   loading = false;
   await Promise.all(devices);
   const client = new pg.Client({ connectionString: owner });

@@ -25,7 +25,7 @@ export const generatorInlet = defineRule({
     'two-plugs': {
       short: '{place}: a lead with two plugs',
       seen: '{place}: a lead with a plug at both ends, to feed the building from a generator.',
-      why: 'Pulled out at one end its bare pins are live. With the main left on it makes the street live too, and kills whoever works on it.',
+      why: 'Pulled out at one end its bare pins are live. With the main left on it makes the street live too, and can kill whoever works on it.',
       ask: 'Nobody uses this lead. An inlet with a listed interlock in its place.',
     },
   },

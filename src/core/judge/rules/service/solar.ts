@@ -28,7 +28,7 @@ export const solar = defineRule({
     'no-mark': {
       short: '{place}: how to shut it down is not marked',
       seen: 'How {place} is shut down is marked nowhere.',
-      why: 'Whoever comes to a fire cannot know that the roof stays live.',
+      why: 'Whoever comes to a fire cannot know that wires from the roof stay live.',
       ask: 'The mark beside the main.',
     },
   },

@@ -22,7 +22,7 @@ export const tapBeforeMain = defineRule({
     circuit: {
       short: '{place}: wires to a circuit or panel, ahead of the main',
       seen: 'At {place}, ahead of the main, wires to a circuit or panel start besides the supply.',
-      why: 'No breaker here opens when they fail, and they stay live with the main off: whoever works on them believes they are dead.',
+      why: 'No breaker here opens when they fail, and they stay live with the main off: whoever works on them may believe them dead.',
       ask: 'These wires moved to a breaker of their own, with the supply off.',
     },
     unknown: {
