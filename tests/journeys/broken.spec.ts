@@ -56,7 +56,7 @@ test('whatever view breaks says so on a page of its own, what is held stays held
   // Something is recorded that cannot be sent.
   await page.route('**/api/entries', (route) => route.abort());
   await page.goto(`${origin}${house}/walk`);
-  await page.getByRole('textbox', { name: 'Shorthand' }).fill('23 blank held while it breaks');
+  await page.getByRole('textbox', { name: 'Shorthand' }).fill('note held while it breaks');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/\d+ entr(y|ies) held here/)).toBeVisible();
   const held = /\d+/.exec(await page.getByText(/entr(y|ies) held here/).innerText())![0];
