@@ -5,7 +5,7 @@ import type { ScopeName } from '../../judge/scope/scopes';
 import { scopes } from '../../judge/scope/scopes';
 import { visitActs } from '../../judge/scope/visit-act';
 import { properties } from '../../record/entries/properties';
-import type { PropertyName, PropertySpec } from '../../record/entries/properties';
+import type { Facts, PropertyName, PropertySpec } from '../../record/entries/properties';
 import { bench, testSettings } from '../../testing/bench';
 import { observe } from '../recording/draft';
 import { idsFrom, Logbook } from '../recording/logbook';
@@ -201,6 +201,19 @@ describe('all seen here', () => {
     expect(of('panel/l2')).toEqual({ lugHolds: 1 });
     // Of its neutral nothing was recorded: none is drawn, and none is counted.
     expect(of('panel/ln')).toBeUndefined();
+  });
+
+  test.each([
+    ['panel/l1', { besideSupply: 'circuit' }, 'panel/l1'],
+    ['panel/l1', { besideSupply: 'unknown' }, 'panel/l1'],
+    ['panel', { legFeed: 'jumpered' }, 'panel/l1'],
+    ['panel', { legFeed: 'one' }, 'panel/l2'],
+    ['panel', { supplyNeutralOn: 'ground-bar' }, 'panel/ln'],
+  ] as [string, Facts, string][])('counts no lug where %s says %j', (about, facts, lug) => {
+    const { book } = bench({ panel: { coverOpened: 'opened' } })
+      .lines('supply 4cu n4')
+      .facts(facts, about);
+    expect(allSeen(8, book.site, book.site.panels[0]!).map((one) => one.about)).not.toContain(lug);
   });
 
   test('two services of one voltage are one supply voltage; one whose voltage nobody recorded is not counted', () => {

@@ -77,9 +77,18 @@ export function allSeen(
   return [...byThing].map(([about, facts]) => ({ about, facts }));
 }
 
-/** Conductors drawn at a lug: those of the supply, where it was recorded, and what lands beside them. */
+/**
+ * Conductors drawn at a lug: those of the supply, where it was recorded, and what lands beside them. None where
+ * something is there that is told in another way: a tap, a jumper, a neutral that goes elsewhere.
+ */
 function heldByLug(ref: string, { reader }: SiteView, panel: PanelView): number {
   const neutral = ref === lugRef(panel.id, 'n');
+  const ordinary =
+    (reader.value(ref, 'besideSupply') ?? 'none') === 'none' &&
+    (neutral
+      ? (reader.value(panel.id, 'supplyNeutralOn') ?? 'neutral-bar') === 'neutral-bar'
+      : (reader.value(panel.id, 'legFeed') ?? 'each') === 'each');
+  if (!ordinary) return 0;
   const supply = reader.fact(panel.id, neutral ? 'supplyNeutralSize' : 'supplySize');
   const sets = supply ? (reader.value(panel.id, 'parallelSets') ?? 1) : 0;
   return sets + panel.conductors.filter(({ landsOn }) => landsOn?.value === ref).length;

@@ -3,12 +3,11 @@ import { defineRemedy } from '../remedy';
 
 export const wallClosed = defineRemedy({
   id: 'wall-closed',
-  words: 'The wall closed to the edge of the box with what the wall is made of',
-  who: 'owner',
-  off: 'nothing',
+  words:
+    'The wall closed to the edge of the box, the front taken off and put back by the electrician',
   parts: { supports: 1 },
   minutes: [20, 45, 120],
-  wrong: ['plaster and its dust inside the box: the front stays on, its edge taped for the work'],
+  wrong: ['plaster and its dust inside the box: what is inside is covered for the work'],
   ways: (here) =>
     here.message === 'gap' ? one(here, (work) => work.say(here.ref, { wallAround: 'closed' })) : [],
 });

@@ -1,4 +1,7 @@
 import { defineRemedy, leaves } from '../remedy';
+import type { LengthLimit } from '../../../codes/yardstick/yardstick';
+
+const asLength = ({ value, unit }: LengthLimit) => ({ value, unit });
 
 export const dropOutOfReach = defineRemedy({
   id: 'drop-out-of-reach',
@@ -7,9 +10,10 @@ export const dropOutOfReach = defineRemedy({
   off: 'service',
   minutes: [60, 180, 360],
   tell: [{ whom: 'utility', why: 'the drop is its own', days: 10 }],
-  ways: leaves({
-    dropToOpening: { value: 3, unit: 'ft' },
-    dropAboveRoof: { value: 102, unit: 'in' },
+  ways: leaves(({ yardstick: { dropToOpening, dropAboveRoof } }) => ({
+    dropToOpening: asLength(dropToOpening),
+    // The most that is asked above any roof.
+    dropAboveRoof: asLength(dropAboveRoof.flat),
     mastBears: 'drop',
-  }),
+  })),
 });

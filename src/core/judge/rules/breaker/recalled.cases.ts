@@ -41,4 +41,14 @@ export const cases: readonly RuleCase[] = [
     'found: recalled',
     'Breaker 7',
   ],
+  [
+    'said that there is none, and another beside it is one of them',
+    {
+      lines: ['7 20 12cu m1 n1', '9 20 12cu m1 n2'],
+      facts: { 'device 7': { maker: 'Tarnholt' }, 'device 9': type },
+      panel: { recalledTypes: 'none' },
+    },
+    'not-seen',
+    'Breaker 7',
+  ],
 ];

@@ -26,7 +26,7 @@ export const recalled = defineRule({
   },
   asks: 'device',
   places: ({ places }) => places.allDevices,
-  check({ ref }, { site: { reader }, panel, settings }) {
+  check({ ref }, { site: { reader }, panel, places, settings }) {
     const type = reader.fact(ref, 'breakerType');
     const maker = reader.fact(ref, 'maker');
     if (!type) {
@@ -34,7 +34,14 @@ export const recalled = defineRule({
         return clear('no recall of this maker known', maker);
       const looked = reader.fact(panel.id, 'recalledTypes');
       if (!looked) return notSeen(want(panel.id, 'recalledTypes', 'look for types called back'));
-      return looked.value === 'none'
+      // One of them that was read here says that whoever looked did not see them all.
+      const disproved = places.allDevices.some(({ ref: other }) => {
+        const [its, of] = [reader.value(other, 'breakerType'), reader.value(other, 'maker')];
+        return (
+          its !== undefined && of !== undefined && recallsOf(settings.recalls, of, its).length > 0
+        );
+      });
+      return looked.value === 'none' && !disproved
         ? clear('types called back were looked for, none here', looked)
         : notSeen(want(ref, 'breakerType', 'read the type on the device'));
     }
