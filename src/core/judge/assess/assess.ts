@@ -3,6 +3,7 @@ import type { Entry } from '../../record/entries/entry';
 import { fold } from '../../record/entries/fold';
 import type { Inspection } from '../../record/entries/inspection';
 import { coverageOf, notSeenLines } from '../examine/coverage';
+import type { NotSeenLine } from '../examine/coverage';
 import type { Examination } from '../examine/examine';
 import { examine, verdictsOf } from '../examine/examine';
 import type { Verdict } from '../examine/verdict';
@@ -57,6 +58,7 @@ export function assessmentOf(
   const { site, open, unseen, clear } = examination;
   let verdicts: readonly Verdict[] | undefined;
   let visit: VisitCoverage | undefined;
+  let notSeen: NotSeenLine[] | undefined;
   const inspection = FactReader.wholeOf(site.reader);
   return {
     inspection,
@@ -68,7 +70,9 @@ export function assessmentOf(
       return (verdicts ??= verdictsOf(examination));
     },
     findings,
-    notSeen: notSeenLines(open, unseen),
+    get notSeen() {
+      return (notSeen ??= notSeenLines(open, unseen));
+    },
     coverage: coverageOf(open, unseen, clear),
     get visit() {
       return (visit ??= visitCoverage(inspection, site, examination));

@@ -19,7 +19,8 @@ export interface Assessment {
   /** Every check at every place, put together when it is asked for. */
   readonly verdicts: readonly Verdict[];
   findings: Finding[];
-  notSeen: NotSeenLine[];
+  /** What was not seen, line by line, put together when it is asked for. */
+  readonly notSeen: readonly NotSeenLine[];
   coverage: Coverage;
   /** What was agreed and what of it was done, put together when it is asked for. */
   readonly visit: VisitCoverage;

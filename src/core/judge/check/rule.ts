@@ -4,6 +4,7 @@ import type { PropertyName } from '../../record/entries/properties';
 import type { Source } from '../../codes/yardstick/yardstick';
 import type { LookedAt } from './nothing-recorded';
 import { answerOnce } from './nothing-recorded';
+import { quietOf } from './quiet-of';
 import type { Outcome } from './outcome';
 import type { Hazard, Likelihood, Severity } from '../../vocabulary/severity';
 import type { Place } from './place';
@@ -62,6 +63,8 @@ export interface RuleMeta {
 export interface Unread {
   property: PropertyName;
   say: string;
+  /** What is to be looked at for it, where it is not the place itself. */
+  subject?: (place: Place, panel: string) => string;
 }
 
 export interface Rule extends RuleMeta {
@@ -105,7 +108,15 @@ export function defineRule<P extends Place>(
       asks?: LookedAt;
     },
 ): Rule {
-  const { places, check, quiet = check.quiet, asks, ...meta } = rule;
+  const { places, check, asks, quiet: said, ...meta } = rule;
+  let quiet = said ?? check.quiet;
+  let asked = quiet !== undefined;
+  // Asked when it first is needed: rules that stand beside each other may not all be there before.
+  const quietly = () => {
+    if (!asked) quiet = quietOf(check);
+    asked = true;
+    return quiet;
+  };
   return {
     ...defaults,
     ...meta,
@@ -113,8 +124,9 @@ export function defineRule<P extends Place>(
       const here = places(scene);
       if (here.length === 0 && asks) return answerOnce(asks, scene, answer);
       const { reader } = scene.site;
-      if (unread && quiet && !quiet.unless.some((property) => reader.isRecorded(property)))
-        return unread(here, quiet);
+      const silent = unread && here.length > 0 ? quietly() : undefined;
+      if (silent && !silent.unless.some((property) => reader.isRecorded(property)))
+        return unread!(here, silent);
       for (const place of here) answer(place, check(place, scene));
     },
   };

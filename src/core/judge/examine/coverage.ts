@@ -2,6 +2,7 @@ import type { PropertyName } from '../../record/entries/properties';
 import type { Place, Rule, Want } from '../check/rule';
 import type { Severity } from '../../vocabulary/severity';
 import type { UnseenPlaces, Verdict } from './verdict';
+import { subjectOf } from './verdict';
 
 /** What was seen of what applies. */
 export interface Coverage {
@@ -89,7 +90,11 @@ export function notSeenLines(
   for (const { rule, panel, places, what, about } of unseen) {
     const [first] = places;
     if (!first) continue;
-    const want = { about: about ?? first.ref, property: what.property, say: what.say };
+    const want = {
+      about: about ?? subjectOf(what, first, panel),
+      property: what.property,
+      say: what.say,
+    };
     line(rule, panel, what.say, false, want).places.push(...places);
   }
   return [...lines.values()]

@@ -35,5 +35,9 @@ export const spreadOut = ({ rule, panel, places, what, about }: UnseenPlaces): V
     rule,
     panel,
     place,
-    outcome: notSeen(want(about ?? place.ref, what.property, what.say)),
+    outcome: notSeen(want(about ?? subjectOf(what, place, panel), what.property, what.say)),
   }));
+
+/** The thing to be looked at for what was not recorded of a place. */
+export const subjectOf = ({ subject }: Unread, place: Place, panel: string): string =>
+  subject ? subject(place, panel) : place.ref;

@@ -121,6 +121,7 @@ export const causes: readonly Cause[] = [
   })),
 ];
 
+const causing: ReadonlySet<string> = new Set(causes.map(({ cause }) => cause));
 const causesOf = new Map<RuleId, Cause[]>();
 for (const row of causes)
   for (const effect of row.effects) causesOf.set(effect, [...(causesOf.get(effect) ?? []), row]);
@@ -132,7 +133,7 @@ export function absorb(found: readonly Verdict[]): {
 } {
   const byRule = new Map<string, Verdict[]>();
   for (const verdict of found)
-    if (causes.some((row) => row.cause === verdict.rule.id))
+    if (causing.has(verdict.rule.id))
       byRule.set(verdict.rule.id, [...(byRule.get(verdict.rule.id) ?? []), verdict]);
 
   const causeOf = (effect: Verdict): Verdict | undefined => {

@@ -7,6 +7,7 @@ import type { FoundOutcome, Place, RuleMeta, Scene } from '../check/rule';
 import type { Hazard } from '../../vocabulary/severity';
 import { ampacityOf } from '../../codes/yardstick/conductor-limit';
 import { leastRatedA } from '../check/least-rated';
+import type { CircuitView } from '../../installation/panel/views';
 
 /** How a fact moves a finding. */
 export interface Step {
@@ -131,12 +132,16 @@ export function evidenceSteps(
   return steps.length < 2 ? steps : largestOfEachKind(steps);
 }
 
+/** What surrounds the panel: where none of it was recorded, it moves nothing. */
+const surroundings = ['combustiblesNear', 'childrenNear', 'childrenInHouse'] as const;
+
 function surroundingSteps(
   rule: RuleMeta,
   place: Place,
   { site: { reader }, panel }: Scene,
 ): Step[] {
   const steps: Step[] = [];
+  if (!surroundings.some((property) => reader.isRecorded(property))) return steps;
   const surrounding = { surrounding: true } as const;
   const inReach =
     rule.reachInBase === true ||
@@ -261,9 +266,11 @@ function reductionSteps(rule: RuleMeta, place: Place, { site: { reader }, panel 
   const steps: Step[] = [];
   const down = (because: string, fact: Fact) =>
     steps.push({ because, severity: 0, likelihood: -1, fact, kind: 'reduction' });
-  const circuits = new Set(
-    place.related.flatMap((about) => panel.terminals.get(about)?.circuit ?? []),
-  );
+  const circuits = new Set<CircuitView>();
+  for (const about of place.related) {
+    const circuit = panel.terminals.get(about)?.circuit;
+    if (circuit) circuits.add(circuit);
+  }
   for (const circuit of circuits) {
     const [first] = circuit.loads;
     if (first && circuit.loads.every((load) => load.kind?.value === 'low-voltage'))
@@ -272,6 +279,7 @@ function reductionSteps(rule: RuleMeta, place: Place, { site: { reader }, panel 
     if (upstream && guards(upstream.value, rule))
       down('protection upstream, tested', upstream as Fact);
   }
+  if (!reader.isRecorded('protectionTestedGood')) return steps;
   for (const about of place.related) {
     const tested = reader.fact(about, 'protectionTestedGood');
     const kind = tested?.value ? reader.value(about, 'protection') : undefined;

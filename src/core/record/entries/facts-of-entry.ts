@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import type { AddEntry, Json, ObserveEntry } from './entry';
 import type { Fact, Unplaced } from './inspection';
 import { propertySpec } from './properties';
+import type { PropertySpec } from './properties';
 import type { Subject } from './thing-types';
 
 interface Said {
@@ -42,6 +43,21 @@ function factFault(property: string, subject: Subject, value: Json): string | un
   const spec = propertySpec(property);
   if (!spec) return `nothing is known as ${property}`;
   if (!spec.on.includes(subject)) return `${property} cannot be said of a ${subject}`;
+  if (typeof value === 'object' || typeof value === 'string') return valueFault(spec, value);
+  // Yes, no and the numbers of a panel come again and again.
+  let answers = answered.get(spec);
+  if (!answers) answered.set(spec, (answers = new Map()));
+  const known = answers.get(value);
+  if (known !== undefined) return known || undefined;
+  const fault = valueFault(spec, value) ?? '';
+  if (answers.size < 500) answers.set(value, fault);
+  return fault || undefined;
+}
+
+/** What was answered of a value before, by property: empty, it is possible. */
+const answered = new WeakMap<PropertySpec, Map<number | boolean, string>>();
+
+function valueFault(spec: PropertySpec, value: Json): string | undefined {
   const parsed = v.safeParse(spec.schema, value);
   return parsed.success
     ? undefined

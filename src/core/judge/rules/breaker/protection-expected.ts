@@ -2,7 +2,7 @@ import { circuitWords } from '../../../installation/panel/words';
 import { listed } from '../../../vocabulary/phrases';
 import { properties } from '../../../record/entries/properties';
 import type { ProtectedPlace } from '../../../codes/yardstick/yardstick';
-import { placeWith } from '../../check/lazy-place';
+import { LazyPlace } from '../../check/lazy-place';
 import type { CircuitPlace } from '../../check/places';
 import type { Outcome, Scene } from '../../check/rule';
 import { clear, defineRule, doesNotApply, found, notSeen, want } from '../../check/rule';
@@ -40,15 +40,7 @@ export const protectionExpected = defineRule({
   },
   asks: 'circuit',
   places: ({ places }) =>
-    places.circuits.flatMap((place) =>
-      kinds.map(({ kind, part, words }) =>
-        placeWith(place, {
-          ref: `${place.ref}/${part}`,
-          label: `${place.label}, ${words}`,
-          kind,
-        }),
-      ),
-    ),
+    places.circuits.flatMap((place) => kinds.map((kind) => new ProtectionPlace(place, kind))),
   check(place, scene): Outcome {
     const { id } = place.circuit;
     if (!scene.site.reader.fact(id, 'places'))
@@ -61,7 +53,38 @@ export const protectionExpected = defineRule({
 const kinds = [
   { kind: 'ground-fault', part: 'gf', words: 'ground-fault' },
   { kind: 'arc-fault', part: 'af', words: 'arc-fault' },
-] as const satisfies readonly { kind: Kind; part: string; words: string }[];
+] as const satisfies readonly ProtectionKind[];
+
+interface ProtectionKind {
+  kind: Kind;
+  part: string;
+  words: string;
+}
+
+/** A circuit, asked for one kind of protection. */
+class ProtectionPlace extends LazyPlace implements CircuitPlace {
+  declare readonly kind: Kind;
+  declare private readonly of: CircuitPlace;
+  declare private readonly asked: ProtectionKind;
+  constructor(of: CircuitPlace, asked: ProtectionKind) {
+    super(`${of.ref}/${asked.part}`, of.order);
+    this.kind = asked.kind;
+    this.of = of;
+    this.asked = asked;
+  }
+  get circuit() {
+    return this.of.circuit;
+  }
+  get terminals() {
+    return this.of.terminals;
+  }
+  protected labelled() {
+    return `${this.of.label}, ${this.asked.words}`;
+  }
+  protected relatedThings() {
+    return [this.ref, ...this.of.related.slice(1)];
+  }
+}
 
 function checkKind(kind: Kind, { circuit, terminals }: CircuitPlace, scene: Scene): Outcome {
   const { site, panel, yardstick } = scene;

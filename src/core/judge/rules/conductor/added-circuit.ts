@@ -38,9 +38,13 @@ export const addedCircuit = defineRule({
     const said = told?.fact;
     const jacket = reader.fact(cable.id, 'jacket');
     const year = reader.fact(panel.id, 'yearBuilt') ?? reader.fact(panel.building, 'yearBuilt');
-    const circuits = conductors.flatMap(
-      ({ landsOn }) => (landsOn?.value && panel.terminals.get(landsOn.value)?.circuit?.id) || [],
-    );
+    const works = reader.isRecorded('underPermit') || reader.isRecorded('partWork');
+    const circuits = works
+      ? conductors.flatMap(
+          ({ landsOn }) =>
+            (landsOn?.value && panel.terminals.get(landsOn.value)?.circuit?.id) || [],
+        )
+      : [];
     const abouts = [cable.id, ...circuits];
     const paper = firstOf(abouts, (about) => reader.fact(about, 'underPermit'));
     const part = firstOf(abouts, (about) => reader.fact(about, 'partWork'));
