@@ -6,6 +6,10 @@ import { rules } from '../rules';
 import { anyEntries } from '../../testing/any-entries';
 import { bench, testSettings } from '../../testing/bench';
 import { yardstickOf } from '../../codes/yardstick';
+import { assess } from '../assess/assess';
+import { visitCoverage } from '../scope/visit-coverage';
+import type { NotSeenLine } from './coverage';
+import { notSeenLines } from './coverage';
 import { scenesOf } from './examine';
 import type { Verdict } from './verdict';
 import { spreadOut } from './verdict';
@@ -42,4 +46,32 @@ test('taking places together for a fact never recorded says the same as asking a
 test('and does so on a panel of which only the breakers are recorded', () => {
   for (const [together, apart] of bothWays(bench().lines('1 20 12cu n1 g1 hall').book.entries))
     expect(together).toEqual(apart);
+});
+
+test('and the same lines and acts of the visit follow from both', () => {
+  fc.assert(
+    fc.property(anyEntries, (entries) => {
+      const { inspection, site, examination } = assess(entries, testSettings);
+      const { open, unseen } = examination;
+      const apart = [...open, ...unseen.flatMap(spreadOut)];
+      const refs = (places: readonly { ref: string }[]) => places.map(({ ref }) => ref).sort();
+      const lines = (told: readonly NotSeenLine[]) =>
+        told
+          .map(({ places, about, ...line }) =>
+            JSON.stringify({ ...line, places: refs(places), about: places.length === 1 && about }),
+          )
+          .sort();
+      expect(lines(notSeenLines(open, unseen))).toEqual(lines(notSeenLines(apart)));
+      const acts = (answers: Parameters<typeof visitCoverage>[2]) =>
+        visitCoverage(inspection, site, answers)
+          .acts.flatMap(({ key, wants }) =>
+            wants.map(({ places, say, likely, severity }) =>
+              JSON.stringify([key, say, likely, severity, refs(places)]),
+            ),
+          )
+          .sort();
+      expect(acts({ open, unseen })).toEqual(acts({ open: apart, unseen: [] }));
+    }),
+    { numRuns: 60 },
+  );
 });

@@ -2,6 +2,7 @@ import type { Want } from '../check/rule';
 import type { Place } from '../check/place';
 import type { Answers } from '../examine/examine';
 import type { SiteView } from '../../installation/panel/site-view';
+import { subjectOf } from '../examine/verdict';
 import { splitRef } from '../../record/entries/thing-types';
 import type { Fact, Inspection } from '../../record/entries/inspection';
 import type { PropertyName } from '../../record/entries/properties';
@@ -106,10 +107,10 @@ export function visitCoverage(
     if (outcome.outcome === 'not-seen')
       for (const want of outcome.wants)
         if (!want.gap) wanted(want, place, outcome.likely ?? false, rule.base.severity, rule.title);
-  for (const { rule, places, what, about } of unseen)
+  for (const { rule, panel, places, what, about } of unseen)
     for (const place of places)
       wanted(
-        { about: about ?? place.ref, property: what.property, say: what.say },
+        { about: about ?? subjectOf(what, place, panel), property: what.property, say: what.say },
         place,
         false,
         rule.base.severity,
