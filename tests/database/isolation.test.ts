@@ -29,6 +29,7 @@ import * as entryQueries from '@/server/db/entries';
 import * as foundingQueries from '@/server/db/foundings';
 import * as importQueries from '@/server/db/imports';
 import * as inspectionQueries from '@/server/db/inspections';
+import * as judgedQueries from '@/server/db/judged';
 import * as memberQueries from '@/server/db/members';
 import * as erasureQueries from '@/server/db/erasures';
 import * as standingQueries from '@/server/db/standing';
@@ -70,6 +71,8 @@ const session = (who: typeof a): Session => ({
 });
 const inspection = `isolated-${mark}`;
 let pictureDigest = '';
+/** Of the first's row of figures, as it was read. */
+let version = '';
 const linkId = `link-${mark}`;
 const issuedRow = {
   id: `report-${mark}`,
@@ -132,12 +135,15 @@ beforeAll(async () => {
       acts_made: null,
       acts_agreed: null,
       acts_called: null,
+      judged_by: null,
       danger_open: 1,
       due_on: '2026-01-01',
       stage: 'draft',
       issued_as: null,
       words: secretPlace,
     });
+    const [row] = await judgedQueries.manyToJudge(tx, { after: '', most: 1, book: '', reader: '' });
+    version = row!.version;
     await reportQueries.insertIssued(tx, a.id, issuedRow);
     await linkQueries.insertLink(tx, a.id, {
       id: linkId,
@@ -492,6 +498,7 @@ describe('every query', () => {
         acts_made: null,
         acts_agreed: null,
         acts_called: null,
+        judged_by: null,
         danger_open: 0,
         due_on: null,
         stage: 'draft',
@@ -626,10 +633,32 @@ describe('every query', () => {
       inspectionQueries
         .manyStates(tx)
         .then((rows) => rows.filter((row) => row.inspection_id === inspection)),
-    manyStoredTextsAfter: (tx) =>
-      inspectionQueries
-        .manyStoredTextsAfter(tx, '', 1000)
-        .then((rows) => rows.filter((row) => row.entries.includes(secretPlace))),
+    manyToJudge: (tx) =>
+      judgedQueries
+        .manyToJudge(tx, { after: '', most: 1000, book: 'new', reader: 'new' })
+        .then((rows) => rows.filter((row) => row.entries!.includes(secretPlace))),
+    manyStanding: (tx) => judgedQueries.manyStanding(tx, 'new', [{ id: inspection, version }]),
+    manyJudged: (tx) =>
+      judgedQueries.manyJudged(tx, { book: 'new', reader: 'new' }, [
+        {
+          id: inspection,
+          version,
+          findings: {},
+          seen_share: 0,
+          danger_open: 0,
+          due_on: null,
+          acts_made: 0,
+          acts_agreed: 0,
+          acts_called: '',
+          words: '',
+          kept: null,
+          answers: null,
+        },
+      ]),
+    manyBooks: (tx) =>
+      judgedQueries
+        .manyBooks(tx, a.id, 'theirs', { reader: '', grading: '', rules: {} })
+        .then((books) => [...books]),
     manyMembers: (tx) =>
       memberQueries.manyMembers(tx).then((rows) => rows.filter((row) => row.id === a.member)),
     oneOrganisation: (tx) =>
@@ -707,6 +736,7 @@ describe('every query', () => {
     ...entryQueries,
     ...carriedQueries,
     ...inspectionQueries,
+    ...judgedQueries,
     ...memberQueries,
     ...sessionQueries,
     ...pictureQueries,

@@ -3,13 +3,11 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
 import { startingSettings } from '@/core';
-import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { readSettings, readSettingsVersion } from '@/server/commands/read-inspection';
 import { saveSettings } from '@/server/commands/save-settings';
 import { findSession, signIn, signOut } from '@/server/commands/sign-in';
 import { closePool } from '@/server/db/connect';
 import { seedOrganisations } from '@/server/db/seed';
-import { rejudgeBatch } from '@/server/jobs/rejudge-batch';
 import type { Session } from '@/server/session';
 
 jest.setTimeout(120_000);
@@ -191,33 +189,5 @@ describe('two who change the settings', () => {
     );
     expect(all.filter(({ ok }) => ok)).toHaveLength(1);
     expect((await readSettingsVersion(session)).version).toBe(version + 1);
-  });
-});
-
-describe('judging again', () => {
-  const settings = JSON.stringify(startingSettings('x'));
-  const { entries } = lockKeepersHouse('ines');
-
-  test('gives each inspection its findings by grade', () => {
-    const [one] = rejudgeBatch([{ id: 'a', settings, entries: JSON.stringify(entries) }]);
-    expect(one).toMatchObject({ id: 'a', entries: entries.length, findings: { danger: 1 } });
-    expect(one!.seenShare).toBeGreaterThan(0);
-    expect(one!.fault).toBeUndefined();
-  });
-
-  test('one that cannot be read says why, and holds up no other', () => {
-    const results = rejudgeBatch([
-      { id: 'torn', settings, entries: '[{' },
-      { id: 'wrong', settings, entries: JSON.stringify([{ ...entries[0], counter: -1 }]) },
-      { id: 'unset', settings: '{}', entries: '[]' },
-      { id: 'good', settings, entries: JSON.stringify(entries) },
-    ]);
-    expect(results.map(({ id, fault }) => [id, fault !== undefined])).toEqual([
-      ['torn', true],
-      ['wrong', true],
-      ['unset', true],
-      ['good', false],
-    ]);
-    expect(results[1]!.fault).toContain('entries.0.counter');
   });
 });

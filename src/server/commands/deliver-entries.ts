@@ -7,7 +7,8 @@ import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
-import { figuresIn } from './figures';
+import { countsOf } from './figures';
+import { figuresIn } from './figures-of';
 import type { FollowedOn } from './followed-lately';
 import { followedFromStart, followedOn, keepFollowed } from './followed-lately';
 import {
@@ -111,7 +112,7 @@ async function restate(
       tx,
       organisation,
       row.id,
-      figuresIn(now.followed.assessment, now.followed.entries),
+      figuresIn(now.followed.assessment, countsOf(now.followed.entries)),
       row.latest ?? undefined,
       last,
     );

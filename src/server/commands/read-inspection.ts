@@ -66,13 +66,11 @@ export const listRechecked = (session: Session) =>
   inOrganisation(session.organisation, (tx) => askRechecked(tx, session.organisation));
 
 async function askRechecked(tx: Transaction, organisation: string) {
-  if (isDue(organisation))
-    await insertJob(
-      tx,
-      'recheck',
-      { organisation },
-      { key: organisation, seconds: recheckSeconds },
-    );
+  if (isDue(organisation)) {
+    const once = { key: organisation, seconds: recheckSeconds };
+    await insertJob(tx, 'rejudge', { organisation }, once);
+    await insertJob(tx, 'recheck', { organisation }, once);
+  }
   return { reports: await manyRechecked(tx), unread: await oneUnreadCount(tx) };
 }
 

@@ -18,6 +18,7 @@ import type { last } from '../db/rows';
 import type { IssuedRow } from '../db/reports';
 import { manyIssuedOf } from '../db/reports';
 import { manyMembers } from '../db/members';
+import { bookRunning } from '../code-digests';
 import { heavy } from '../heavy/pool';
 import { judgeSeconds } from '../run/metrics';
 import type { Figures } from './figures';
@@ -116,12 +117,20 @@ export async function writeState(
       ...figures,
       stage: stageOf(latest, figures.entries, returning),
       issued_as: latest ? numberWords(latest) : null,
-      // Year and number as words of their own: with the dash the second would be a negative number.
-      words: [...words, ...(latest ? [latest.number.replace('-', ' ')] : [])].join(' '),
+      words: wordsOf(words, latest?.number ?? null),
+      judged_by: bookRunning(),
     },
     ask,
   );
 }
+
+/**
+ * What an inspection is found by.
+ * @param number of its latest report; null: none
+ */
+export const wordsOf = (words: readonly string[], number: string | null): string =>
+  // Year and number as words of their own: with the dash the second would be a negative number.
+  [...words, ...(number === null ? [] : [number.replace('-', ' ')])].join(' ');
 
 function stageOf(latest: LatestIssued | undefined, entries: number, returning: boolean): Stage {
   if (!latest) return 'draft';

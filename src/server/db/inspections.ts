@@ -127,19 +127,20 @@ export const maybeOneState = (tx: Transaction, id: string) =>
 export const upsertState = (
   tx: Transaction,
   organisation: string,
-  row: Omit<StateRow, 'findings'> & { findings: unknown; words: string },
+  row: Omit<StateRow, 'findings'> & { findings: unknown; words: string; judged_by: string | null },
   ask: (tx: Transaction, text: string, values: unknown[]) => Promise<unknown> = many,
 ) =>
   ask(
     tx,
     `insert into inspection_states
-       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, acts_made, acts_agreed, acts_called, updated_at)
-     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, $9::integer, $10::date, $11::text, $12::text, $13::text, $14::integer, $15::integer, $16::text, now())
+       (organisation_id, inspection_id, place, address, as_of, entries, findings, seen_share, danger_open, due_on, stage, issued_as, words, acts_made, acts_agreed, acts_called, judged_by, updated_at)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::date, $6::integer, $7::jsonb, $8::real, $9::integer, $10::date, $11::text, $12::text, $13::text, $14::integer, $15::integer, $16::text, $17::text, now())
      on conflict (organisation_id, inspection_id) do update set
        place = excluded.place, address = excluded.address, as_of = excluded.as_of, entries = excluded.entries,
        findings = excluded.findings, seen_share = excluded.seen_share, danger_open = excluded.danger_open,
        due_on = excluded.due_on, stage = excluded.stage, issued_as = excluded.issued_as, words = excluded.words,
-       acts_made = excluded.acts_made, acts_agreed = excluded.acts_agreed, acts_called = excluded.acts_called, updated_at = now()`,
+       acts_made = excluded.acts_made, acts_agreed = excluded.acts_agreed, acts_called = excluded.acts_called,
+       kept = null, kept_by = null, answers = null, judged_by = excluded.judged_by, updated_at = now()`,
     [
       organisation,
       row.inspection_id,
@@ -157,6 +158,7 @@ export const upsertState = (
       row.acts_made,
       row.acts_agreed,
       row.acts_called,
+      row.judged_by,
     ],
   );
 
@@ -191,17 +193,6 @@ export const manyStatesDue = (tx: Transaction, until: string, most = 12) =>
      where stage <> 'closed' and (danger_open > 0 or due_on <= $1::date)
      order by (danger_open > 0) desc, due_on, inspection_id limit $2::integer`,
     [until, most],
-  );
-
-/** Inspections after an id, in the order of their ids, with settings and entries as JSON text. */
-export const manyStoredTextsAfter = (tx: Transaction, after: string, most: number) =>
-  many<{ id: string; settings: string; entries: string }>(
-    tx,
-    `select i.id, i.settings::text as settings,
-       coalesce((select json_agg(e.body) from entries e
-         where e.organisation_id = i.organisation_id and e.inspection_id = i.id), '[]')::text as entries
-     from inspections i where i.id > $1::text order by i.id limit $2::integer`,
-    [after, most],
   );
 
 /** Every inspection of the office, in the order they were begun. */

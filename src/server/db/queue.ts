@@ -10,6 +10,7 @@ export const queues = {
   'report-file': { retryLimit: 3, retryDelay: 1, expireInSeconds: 60, policy: 'standard' },
   import: { retryLimit: 3, retryDelay: 1, expireInSeconds: 300, policy: 'standard' },
   recheck: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
+  rejudge: { retryLimit: 3, retryDelay: 1, expireInSeconds: 3600, policy: 'standard' },
   // Ever less often: fourteen times are about a day.
   letter: {
     retryLimit: 16,
@@ -32,6 +33,11 @@ export interface RecheckJob {
   organisation: string;
 }
 
+/** What an organisation has of older rules is to be judged again. */
+export interface RejudgeJob {
+  organisation: string;
+}
+
 /** A large package waits to be read. */
 export interface ImportJob {
   organisation: string;
@@ -49,6 +55,7 @@ export interface Jobs {
   import: ImportJob;
   'report-file': ReportFileJob;
   recheck: RecheckJob;
+  rejudge: RejudgeJob;
 }
 
 /** Makes the queue's schema and its queues as the owner, and grants the application what it needs of them. */

@@ -1,6 +1,10 @@
-import { parentPort } from 'node:worker_threads';
-import type { StoredText } from './rejudge-batch';
+import { parentPort, workerData } from 'node:worker_threads';
+import type { ToJudgeRow } from '../db/judged';
+import type { Books } from './rejudge-batch';
 import { rejudgeBatch } from './rejudge-batch';
 
 /** One batch in, its results out. */
-parentPort?.on('message', (batch: StoredText[]) => parentPort!.postMessage(rejudgeBatch(batch)));
+const books = workerData as Books;
+parentPort?.on('message', (batch: ToJudgeRow[]) =>
+  parentPort!.postMessage(rejudgeBatch(batch, books)),
+);

@@ -1,45 +1,90 @@
 import 'server-only';
+import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
+import type { CodeDigests } from '../code-digests';
+import { bookOf, codeDigests } from '../code-digests';
 import { inOrganisation } from '../db/connect';
-import { manyStoredTextsAfter } from '../db/inspections';
-import type { Rejudged, StoredText } from './rejudge-batch';
+import type { ToJudgeRow } from '../db/judged';
+import { manyBooks, manyJudged, manyStanding, manyToJudge } from '../db/judged';
+import type { RejudgeJob } from '../db/queue';
+import { wordsOf } from '../commands/stored-inspection';
+import { log } from '../run/log';
+import type { Books, Rejudged } from './rejudge-batch';
+
+/** What one inspection leaves behind is thrown away before it grows old. */
+const resourceLimits = { maxYoungGenerationSizeMb: 128 };
 
 export interface RejudgeOptions {
   /** The bundled worker. */
-  workerFile: string;
-  workers: number;
+  workerFile?: string;
+  workers?: number;
   /** Inspections read and sent together. */
-  batch: number;
+  batch?: number;
+  /** The code that judges; undefined: as this program was built. */
+  digests?: CodeDigests | undefined;
+}
+
+/** Judges again what an office has of older rules, and says how much could not be read. */
+export async function rejudgeOffice({ organisation }: RejudgeJob): Promise<void> {
+  for await (const results of rejudge(organisation))
+    for (const { id, fault } of results)
+      if (fault) log.error({ organisation, inspection: id, fault }, 'could not be judged again');
 }
 
 /**
- * Judges every inspection of an organisation again, streamed from the database by key through worker
- * threads. No more batches are read than there are workers to take them, so memory stays flat.
+ * Judges every inspection of an organisation again whose figures are of another book of rules, streamed from the
+ * database by key through worker threads, and writes what lists show of them. No more batches are read than there
+ * are workers to take them, so memory stays flat. What somebody adds to meanwhile is judged by that already.
  */
 export async function* rejudge(
   organisation: string,
-  { workerFile, workers: count, batch }: RejudgeOptions,
+  {
+    workerFile = join(process.cwd(), '.next/east-gate/rejudge.mjs'),
+    workers: count = 1,
+    batch = 50,
+    digests = codeDigests(),
+  }: RejudgeOptions = {},
 ): AsyncGenerator<Rejudged[]> {
-  const workers = Array.from({ length: count }, () => new Worker(workerFile));
+  if (!digests) return;
+  const by = { book: bookOf(digests), reader: digests.reader };
+  const before = await inOrganisation(organisation, (tx) =>
+    manyBooks(tx, organisation, by.book, digests),
+  );
+  const workers: Worker[] = [];
+  const workerData: Books = { now: digests, before };
   try {
-    const under = new Map<Worker, Promise<{ worker: Worker; results: Rejudged[] }>>();
+    const under = new Map<
+      Worker,
+      Promise<{ worker: Worker; rows: ToJudgeRow[]; results: Rejudged[] }>
+    >();
     let after = '';
     let more = true;
-    const send = async (worker: Worker) => {
-      const texts = await inOrganisation(organisation, (tx) =>
-        manyStoredTextsAfter(tx, after, batch),
+    const read = async (): Promise<ToJudgeRow[]> => {
+      const rows = await inOrganisation(organisation, (tx) =>
+        manyToJudge(tx, { after, most: batch, ...by }),
       );
-      more = texts.length === batch;
-      const last = texts.at(-1);
-      if (!last) return;
-      after = last.id;
-      under.set(worker, answerOf(worker, texts));
+      more = rows.length === batch;
+      after = rows.at(-1)?.id ?? after;
+      return rows;
     };
-    for (const worker of workers) if (more) await send(worker);
+    const send = (worker: Worker, rows: ToJudgeRow[]) =>
+      under.set(
+        worker,
+        answerOf(worker, rows).then((results) => ({ worker, rows, results })),
+      );
+    while (more && workers.length < count) {
+      const rows = await read();
+      if (rows.length === 0) break;
+      const worker = new Worker(workerFile, { workerData, resourceLimits });
+      workers.push(worker);
+      send(worker, rows);
+    }
     while (under.size > 0) {
-      const { worker, results } = await Promise.race(under.values());
+      const { worker, rows, results } = await Promise.race(under.values());
       under.delete(worker);
-      if (more) await send(worker);
+      const next = more ? await read() : [];
+      if (next.length > 0) send(worker, next);
+      await write(organisation, by, rows, results);
       yield results;
     }
   } finally {
@@ -47,11 +92,43 @@ export async function* rejudge(
   }
 }
 
-function answerOf(worker: Worker, batch: StoredText[]) {
-  return new Promise<{ worker: Worker; results: Rejudged[] }>((resolve, reject) => {
+async function write(
+  organisation: string,
+  by: { book: string; reader: string },
+  rows: readonly ToJudgeRow[],
+  results: readonly Rejudged[],
+): Promise<void> {
+  const standing = rows.filter((_, index) => !results[index]!.figures && !results[index]!.fault);
+  const judged = rows.flatMap(({ id, version, number }, index) => {
+    const { figures, kept = null, answers = null } = results[index]!;
+    if (!figures) return [];
+    const {
+      words,
+      findings,
+      seen_share,
+      danger_open,
+      due_on,
+      acts_made,
+      acts_agreed,
+      acts_called,
+    } = figures;
+    return {
+      ...{ id, version, findings, seen_share, danger_open, due_on },
+      ...{ acts_made, acts_agreed, acts_called, kept, answers },
+      words: wordsOf(words, number),
+    };
+  });
+  await inOrganisation(organisation, async (tx) => {
+    if (standing.length > 0) await manyStanding(tx, by.book, standing);
+    if (judged.length > 0) await manyJudged(tx, by, judged);
+  });
+}
+
+function answerOf(worker: Worker, batch: ToJudgeRow[]) {
+  return new Promise<Rejudged[]>((resolve, reject) => {
     worker.once('message', (results: Rejudged[]) => {
       worker.off('error', reject);
-      resolve({ worker, results });
+      resolve(results);
     });
     worker.once('error', reject);
     worker.postMessage(batch);

@@ -7,6 +7,7 @@ import { oneDropOfExpired } from '../db/sessions';
 import { loadImport } from '../jobs/load-import';
 import { makeReportFile } from '../jobs/make-report-file';
 import { recheckReports } from '../jobs/recheck-reports';
+import { rejudgeOffice } from '../jobs/rejudge';
 import { sendLetter } from '../jobs/send-letter';
 import { postOffice } from '../letters/post-office';
 import { readLetterSettings } from '../letters/settings';
@@ -25,6 +26,7 @@ const { stop } = await workQueue(
     'report-file': makeReportFile,
     import: loadImport,
     recheck: (job) => recheckReports(job, began),
+    rejudge: rejudgeOffice,
     letter: async (job) => {
       if (!post) throw new Error('SMTP_URL is not set: a letter waits until it is');
       await sendLetter(job, post);

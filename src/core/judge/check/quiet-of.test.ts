@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { clear, likelyNotSeen, notSeen, want } from './outcome';
 import type { Place } from './place';
 import { quietOf } from './quiet-of';
-import type { Check } from './rule';
+import type { Check } from './quiet';
 
 const place = { ref: 'd1/t1', label: 'Breaker 1', related: ['d1/t1'], order: 1 };
 type Circuit = Place & { circuit: { id: string; name: string } };

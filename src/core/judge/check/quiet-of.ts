@@ -1,7 +1,7 @@
 import type { PropertyName } from '../../record/entries/properties';
 import type { Outcome } from './outcome';
 import type { Place } from './place';
-import type { Check, Quiet } from './rule';
+import type { Check, Quiet } from './quiet';
 import type { Scene } from './scene';
 
 /** Parts of places that are always there, and name what is to be looked at. */

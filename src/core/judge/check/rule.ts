@@ -4,13 +4,14 @@ import type { PropertyName } from '../../record/entries/properties';
 import type { Source } from '../../codes/yardstick/yardstick';
 import type { LookedAt } from './nothing-recorded';
 import { answerOnce } from './nothing-recorded';
+import type { Check, Quiet, Unread } from './quiet';
 import { quietOf } from './quiet-of';
 import type { Outcome } from './outcome';
 import type { Hazard, Likelihood, Severity } from '../../vocabulary/severity';
 import type { Place } from './place';
 import type { Scene } from './scene';
 
-export type { Place, Scene };
+export type { Check, Place, Quiet, Scene, Unread };
 export * from './outcome';
 
 /** The words of one way a rule is broken. {name} stands for the data's value. */
@@ -59,14 +60,6 @@ export interface RuleMeta {
   untilThen?: string;
 }
 
-/** A fact nobody recorded of any place, asked for at each. */
-export interface Unread {
-  property: PropertyName;
-  say: string;
-  /** What is to be looked at for it, where it is not the place itself. */
-  subject?: (place: Place, panel: string) => string;
-}
-
 export interface Rule extends RuleMeta {
   /**
    * Gives the answer at every place where the rule looks; places at which it is not seen for one and
@@ -78,14 +71,6 @@ export interface Rule extends RuleMeta {
     unread?: (places: readonly Place[], what: Unread) => void,
   ): void;
 }
-
-/** Says of a check what it answers where none of these facts was ever recorded of anything. */
-export interface Quiet extends Unread {
-  unless: readonly PropertyName[];
-}
-
-/** A check that knows what it answers where its facts were never recorded. */
-export type Check<P extends Place> = ((place: P, scene: Scene) => Outcome) & { quiet?: Quiet };
 
 type Defaults = 'outsideListing' | 'obsolete' | 'existingOnly' | 'behindCover' | 'who';
 const defaults: Pick<RuleMeta, Defaults> = {

@@ -8,6 +8,7 @@ import { bench, testSettings } from '../../testing/bench';
 import { yardstickOf } from '../../codes/yardstick';
 import { assess } from '../assess/assess';
 import { visitCoverage } from '../scope/visit-coverage';
+import { visitCounts } from '../scope/visit-counts';
 import type { NotSeenLine } from './coverage';
 import { notSeenLines } from './coverage';
 import { scenesOf } from './examine';
@@ -71,6 +72,8 @@ test('and the same lines and acts of the visit follow from both', () => {
           )
           .sort();
       expect(acts({ open, unseen })).toEqual(acts({ open: apart, unseen: [] }));
+      const { made, agreed, scope } = visitCoverage(inspection, site, { open, unseen });
+      expect(visitCounts(inspection, site, { open, unseen })).toEqual({ made, agreed, scope });
     }),
     { numRuns: 60 },
   );

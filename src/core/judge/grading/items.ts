@@ -60,12 +60,18 @@ export const letterOf = (at: number): string =>
 /** How many things of each grade, each told once. */
 export const countByGrade = (
   findings: readonly Finding[],
-  settings: Pick<Settings, 'wording'>,
+  { wording }: Pick<Settings, 'wording'>,
 ): Record<Grade, number> => {
-  const items = itemsOf(findings, settings);
-  return Object.fromEntries(
-    grades.map((grade) => [grade, items.filter((item) => item.grade === grade).length]),
-  ) as Record<Grade, number>;
+  const counts = Object.fromEntries(grades.map((grade) => [grade, 0])) as Record<Grade, number>;
+  const told = new Set<string>();
+  for (const finding of findings) {
+    // What is alike is of one grade.
+    const same = finding.apart ? finding.key : sameness(finding, wording);
+    if (told.has(same)) continue;
+    told.add(same);
+    counts[finding.grade] += 1;
+  }
+  return counts;
 };
 
 const byPlace = ({ verdict: a }: Finding, { verdict: b }: Finding): number =>

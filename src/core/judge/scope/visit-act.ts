@@ -108,15 +108,24 @@ export function visitActs(
           ? panelOf(thing.in)
           : undefined;
   };
-  // Asked of every fact and of every want: what is known of a thing is found once.
+  // Asked of every fact and of every want: what is known of a thing is found once, and an act once of its like.
   const abouts = new Map<string, About | undefined>();
+  const alike = new Map<string, About>();
   const acts = new Map<string, VisitAct>();
   return (about, property) => {
-    const { act: got, stage: own, at: area } = properties[property] as PropertySpec;
-    if (got === 'none') return undefined;
     let of = abouts.get(about);
     if (of === undefined && !abouts.has(about)) abouts.set(about, (of = aboutOf(about)));
     if (!of) return undefined;
+    const known = of.acts.get(property);
+    if (known !== undefined) return known ?? undefined;
+    const act = actBy(of, property);
+    of.acts.set(property, act ?? null);
+    return act;
+  };
+
+  function actBy(of: About, property: PropertyName): VisitAct | undefined {
+    const { act: got, stage: own, at: area } = properties[property] as PropertySpec;
+    if (got === 'none') return undefined;
     const { subject, panel } = of;
     const behind = got === 'look' && inside.has(subject) && observed.has(property);
     const act = behind ? 'open' : got;
@@ -137,7 +146,7 @@ export function visitActs(
       acts.set(key, known);
     }
     return known;
-  };
+  }
 
   function aboutOf(about: string): About | undefined {
     const { thing: id, part } = splitRef(about);
@@ -145,7 +154,11 @@ export function visitActs(
     const subject = type && (part === undefined ? type : partSubject(type, part));
     if (!subject) return undefined;
     const side = subject in ofColumn ? column.get(subject === 'position' ? about : id) : undefined;
-    return { subject, panel: panelOf(id), side };
+    const panel = panelOf(id);
+    const like = `${subject}|${panel ?? ''}|${side ?? ''}`;
+    let known = alike.get(like);
+    if (!known) alike.set(like, (known = { subject, panel, side, acts: new Map() }));
+    return known;
   }
 }
 
@@ -154,6 +167,8 @@ interface About {
   subject: Subject;
   panel: string | undefined;
   side: 'left' | 'right' | 'main' | undefined;
+  /** Acts that get facts of it; null: none does. */
+  acts: Map<PropertyName, VisitAct | null>;
 }
 
 /** Name of what is looked at together: it stays, whatever its words. */

@@ -55,14 +55,18 @@ export function visitCoverage(
   const scope = scopeOf(site);
   const actOf = visitActs(site);
   const omissions = readOmissions(site.reader);
-  const acts = new Map<string, ActDone>();
+  const acts = new Map<VisitAct, ActDone>();
   const outside = new Map<Act, { act: Act; stages: Set<number>; severity: Severity }>();
   const beyond: Fact[] = [];
-  const lines = new Map<string, { line: ActDone['wants'][number]; refs: Set<string> }>();
+  type Line = { line: ActDone['wants'][number]; refs: Set<string> };
+  /** By act, then by what is said; those likely to be found apart. */
+  const [lines, likelyLines] = [
+    new Map<VisitAct, Map<string, Line>>(),
+    new Map<VisitAct, Map<string, Line>>(),
+  ];
   const done = (act: VisitAct): ActDone => {
-    let known = acts.get(act.key);
-    if (!known)
-      acts.set(act.key, (known = { ...act, wants: [], omission: omissions.get(act.key) }));
+    let known = acts.get(act);
+    if (!known) acts.set(act, (known = { ...act, wants: [], omission: omissions.get(act.key) }));
     return known;
   };
   const wanted = (
@@ -82,8 +86,10 @@ export function visitCoverage(
       return;
     }
     const { wants } = done(act);
-    const same = `${act.key}|${likely}|${want.say}`;
-    const line = lines.get(same);
+    const byAct = likely ? likelyLines : lines;
+    let ofAct = byAct.get(act);
+    if (!ofAct) byAct.set(act, (ofAct = new Map()));
+    const line = ofAct.get(want.say);
     if (!line) {
       const fresh = {
         say: want.say,
@@ -94,7 +100,7 @@ export function visitCoverage(
         rule,
       };
       wants.push(fresh);
-      lines.set(same, { line: fresh, refs: new Set([place.ref]) });
+      ofAct.set(want.say, { line: fresh, refs: new Set([place.ref]) });
     } else {
       if (!line.refs.has(place.ref)) {
         line.refs.add(place.ref);
