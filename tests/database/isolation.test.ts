@@ -639,7 +639,7 @@ describe('every query', () => {
         .then((rows) => rows.filter((row) => row.entries!.includes(secretPlace))),
     manyStanding: (tx) => judgedQueries.manyStanding(tx, 'new', [{ id: inspection, version }]),
     manyJudged: (tx) =>
-      judgedQueries.manyJudged(tx, { book: 'new', reader: 'new' }, [
+      judgedQueries.manyJudged(tx, { book: 'new', reader: 'new', found: true }, [
         {
           id: inspection,
           version,

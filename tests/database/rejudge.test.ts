@@ -268,6 +268,7 @@ describe('one that cannot be read', () => {
     kept: null,
     answers: null,
     judged_by: null,
+    words: '',
     erased: false,
     number: null,
     version: '1',

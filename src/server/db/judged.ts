@@ -15,6 +15,8 @@ export interface ToJudgeRow {
   kept: string | null;
   answers: string | null;
   judged_by: string | null;
+  /** What it is found by, as it is written. */
+  words: string;
   /** Its client was forgotten. */
   erased: boolean;
   /** Number of its latest report. */
@@ -34,14 +36,14 @@ export const manyToJudge = (
   many<ToJudgeRow>(
     tx,
     `with next as materialized (
-       select organisation_id, inspection_id, entries, as_of, kept, kept_by, answers, judged_by, issued_as, xmin
+       select organisation_id, inspection_id, entries, as_of, kept, kept_by, answers, judged_by, issued_as, words, xmin
        from inspection_states
        where inspection_id > $1::text and judged_by is distinct from $3::text
        order by organisation_id, inspection_id limit $2::integer)
      select i.id, i.settings::text as settings, s.entries as count, to_char(s.as_of, 'YYYY-MM-DD') as as_of,
        case when s.kept_by = $4::text then null else coalesce((select json_agg(e.body) from entries e
          where e.organisation_id = i.organisation_id and e.inspection_id = i.id), '[]')::text end as entries,
-       case when s.kept_by = $4::text then s.kept end as kept, s.answers, s.judged_by,
+       case when s.kept_by = $4::text then s.kept end as kept, s.answers, s.judged_by, s.words,
        exists (select 1 from erasures x
          where x.organisation_id = i.organisation_id and x.inspection_id = i.id) as erased,
        case when s.issued_as is not null then (select r.number from issued_reports r
@@ -85,17 +87,21 @@ export interface JudgedRow {
   answers: string | null;
 }
 
-/** Writes what was found of rows as they were read; when they were last written to stays. Gives those it wrote. */
+/**
+ * Writes what was found of rows as they were read; when they were last written to stays. Gives those it wrote.
+ * @param found whether the words they are found by are others: an index is made of them, which takes long
+ */
 export const manyJudged = (
   tx: Transaction,
-  by: { book: string; reader: string },
+  by: { book: string; reader: string; found: boolean },
   rows: readonly JudgedRow[],
 ) =>
   many<{ id: string }>(
     tx,
     `update inspection_states s set
        findings = r.findings, seen_share = r.seen_share, danger_open = r.danger_open, due_on = r.due_on,
-       acts_made = r.acts_made, acts_agreed = r.acts_agreed, acts_called = r.acts_called, words = r.words,
+       acts_made = r.acts_made, acts_agreed = r.acts_agreed, acts_called = r.acts_called,
+       ${by.found ? 'words = r.words,' : ''}
        kept = coalesce(r.kept, s.kept), kept_by = $3::text, answers = r.answers, judged_by = $2::text
      from jsonb_to_recordset($1::jsonb) as r (id text, version text, findings jsonb, seen_share real,
        danger_open integer, due_on date, acts_made integer, acts_agreed integer, acts_called text, words text,

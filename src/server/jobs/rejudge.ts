@@ -12,7 +12,7 @@ import { log } from '../run/log';
 import type { Books, Rejudged } from './rejudge-batch';
 
 /** What one inspection leaves behind is thrown away before it grows old. */
-const resourceLimits = { maxYoungGenerationSizeMb: 128 };
+const resourceLimits = { maxYoungGenerationSizeMb: 48 };
 
 export interface RejudgeOptions {
   /** The bundled worker. */
@@ -99,9 +99,11 @@ async function write(
   results: readonly Rejudged[],
 ): Promise<void> {
   const standing = rows.filter((_, index) => !results[index]!.figures && !results[index]!.fault);
-  const judged = rows.flatMap(({ id, version, number }, index) => {
+  const before: string[] = [];
+  const judged = rows.flatMap(({ id, version, number, words: was }, index) => {
     const { figures, kept = null, answers = null } = results[index]!;
     if (!figures) return [];
+    before.push(was);
     const {
       words,
       findings,
@@ -120,7 +122,10 @@ async function write(
   });
   await inOrganisation(organisation, async (tx) => {
     if (standing.length > 0) await manyStanding(tx, by.book, standing);
-    if (judged.length > 0) await manyJudged(tx, by, judged);
+    for (const found of [true, false]) {
+      const those = judged.filter(({ words }, index) => (words !== before[index]) === found);
+      if (those.length > 0) await manyJudged(tx, { ...by, found }, those);
+    }
   });
 }
 

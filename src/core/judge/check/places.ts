@@ -73,38 +73,96 @@ export interface PanelPlaces {
   lugs: readonly Place[];
 }
 
-export function panelPlaces(panel: PanelView): PanelPlaces {
-  const devices = panel.devices.map((device) => new DevicePlaceView(panel, device));
-  const others = [...(panel.main ? [panel.main] : []), ...panel.pullOuts];
-  const terminalsOf = (held: readonly DeviceView[]) => {
+/** Lists of places as they are asked for: a rule by itself asks for few. */
+export const panelPlaces = (panel: PanelView): PanelPlaces => new PanelPlaceLists(panel);
+
+class PanelPlaceLists implements PanelPlaces {
+  private readonly lists: Partial<Record<keyof PanelPlaces, readonly Place[]>> = {};
+  constructor(private readonly panel: PanelView) {}
+
+  private once<P extends Place>(name: keyof PanelPlaces, make: () => readonly P[]): readonly P[] {
+    return (this.lists[name] ??= make()) as readonly P[];
+  }
+  private get mains(): readonly DeviceView[] {
+    return this.panel.main ? [this.panel.main] : [];
+  }
+  private terminalsOf(held: readonly DeviceView[]): TerminalPlace[] {
     const places: TerminalPlace[] = [];
     for (const { terminals } of held)
-      for (const terminal of terminals) places.push(new TerminalPlaceView(panel, terminal));
+      for (const terminal of terminals) places.push(new TerminalPlaceView(this.panel, terminal));
     return places;
-  };
-  return {
-    positions: panel.positions.map((position) => new PositionPlaceView(position)),
-    devices,
-    allDevices: [...others.map((device) => new DevicePlaceView(panel, device)), ...devices],
-    terminals: terminalsOf(panel.devices),
-    pullOutTerminals: terminalsOf(panel.pullOuts),
-    mainTerminals: terminalsOf(panel.main ? [panel.main] : []),
-    poles: polesOf(panel, panel.devices),
-    pullOutPoles: polesOf(panel, panel.pullOuts),
-    mainPoles: polesOf(panel, panel.main ? [panel.main] : []),
-    bars: [...barPlaces(panel, 'neutral'), ...barPlaces(panel, 'ground')],
-    barTerminals: barTerminalPlaces(panel),
-    conductors: panel.conductors.map(
-      (conductor, index) => new ConductorPlaceView(panel, conductor, index),
-    ),
-    cables: cablePlaces(panel),
-    circuits: panel.circuits.map((circuit, index) => {
-      const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
-      return new CircuitPlaceView(circuit, terminals, index);
-    }),
-    multiwires: panel.multiwires.map((group, index) => new MultiwirePlaceView(group, index)),
-    lugs: lugPlaces(panel),
-  };
+  }
+
+  get positions() {
+    const { panel } = this;
+    return this.once('positions', () =>
+      panel.positions.map((position) => new PositionPlaceView(position)),
+    );
+  }
+  get devices() {
+    const { panel } = this;
+    return this.once('devices', () =>
+      panel.devices.map((device) => new DevicePlaceView(panel, device)),
+    );
+  }
+  get allDevices() {
+    const { panel, mains } = this;
+    return this.once<DevicePlace>('allDevices', () => [
+      ...[...mains, ...panel.pullOuts].map((device) => new DevicePlaceView(panel, device)),
+      ...this.devices,
+    ]);
+  }
+  get terminals() {
+    return this.once('terminals', () => this.terminalsOf(this.panel.devices));
+  }
+  get pullOutTerminals() {
+    return this.once('pullOutTerminals', () => this.terminalsOf(this.panel.pullOuts));
+  }
+  get mainTerminals() {
+    return this.once('mainTerminals', () => this.terminalsOf(this.mains));
+  }
+  get poles() {
+    return this.once('poles', () => polesOf(this.panel, this.panel.devices));
+  }
+  get pullOutPoles() {
+    return this.once('pullOutPoles', () => polesOf(this.panel, this.panel.pullOuts));
+  }
+  get mainPoles() {
+    return this.once('mainPoles', () => polesOf(this.panel, this.mains));
+  }
+  get bars() {
+    const { panel } = this;
+    return this.once('bars', () => [...barPlaces(panel, 'neutral'), ...barPlaces(panel, 'ground')]);
+  }
+  get barTerminals() {
+    return this.once('barTerminals', () => barTerminalPlaces(this.panel));
+  }
+  get conductors() {
+    const { panel } = this;
+    return this.once('conductors', () =>
+      panel.conductors.map((conductor, index) => new ConductorPlaceView(panel, conductor, index)),
+    );
+  }
+  get cables() {
+    return this.once('cables', () => cablePlaces(this.panel));
+  }
+  get circuits() {
+    const { panel } = this;
+    return this.once('circuits', () =>
+      panel.circuits.map((circuit, index) => {
+        const terminals = circuit.terminals.flatMap((ref) => panel.terminals.get(ref) ?? []);
+        return new CircuitPlaceView(circuit, terminals, index);
+      }),
+    );
+  }
+  get multiwires() {
+    return this.once('multiwires', () =>
+      this.panel.multiwires.map((group, index) => new MultiwirePlaceView(group, index)),
+    );
+  }
+  get lugs() {
+    return this.once('lugs', () => lugPlaces(this.panel));
+  }
 }
 
 class PositionPlaceView extends LazyPlace implements PositionPlace {
