@@ -19,12 +19,14 @@ export function freePort(): Promise<number> {
   });
 }
 
-/** Starts the built application on loopback and waits until it answers. */
+/** Starts the built application on loopback and waits until it answers. @param cwd where it was built */
 export async function startServer(
   port: number,
   more: Record<string, string> = {},
+  cwd = process.cwd(),
 ): Promise<RunningServer> {
   const child = spawn(process.execPath, ['.next/east-gate/web.mjs'], {
+    cwd,
     env: {
       ...process.env,
       NODE_ENV: 'production',

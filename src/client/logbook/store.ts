@@ -15,19 +15,27 @@ import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
 import { countHeld, heldOf, hold } from '../outbox/held';
 import type { Connection } from '../outbox/sender';
 
-/** What the walk shows: everything that follows from the entries here, and where they are. */
-export interface LogbookState {
+/** What follows from the entries here. */
+export interface JudgedState {
   entries: readonly Entry[];
   assessment: Assessment;
-  held: HeldCounts;
-  connection: Connection;
-  /** Held entries were read from this device. */
-  ready: boolean;
   canUndo: boolean;
   canRedo: boolean;
   /** The mend in hand: what is recorded now is of the state after it. */
   mending: string | undefined;
 }
+
+/** Where the entries are. */
+export interface HoldingState {
+  held: HeldCounts;
+  connection: Connection;
+  /** Held entries were read from this device. */
+  ready: boolean;
+  /** Entries shown that are not on the disk yet. */
+  writing: number;
+}
+
+export type LogbookState = JudgedState & HoldingState;
 
 export interface LogbookFrame {
   inspection: string;
@@ -50,9 +58,18 @@ const nothingHeld: HeldCounts = {
   waitingForOthers: 0,
 };
 
-/** One inspection on this device. Writes every entry to the disk first, then shows it. */
+/**
+ * One inspection on this device. What is recorded is shown and written to the disk; what the disk does not take is
+ * taken back, and that is said. Nothing is sent before it is on the disk.
+ */
 export class LogbookStore {
-  private state: LogbookState;
+  private judged: JudgedState;
+  private holding: HoldingState = {
+    held: nothingHeld,
+    connection: 'idle',
+    ready: false,
+    writing: 0,
+  };
   private readonly listeners = new Set<() => void>();
   private queue: Promise<unknown> = Promise.resolve();
   private db: HeldDatabase | undefined;
@@ -64,12 +81,7 @@ export class LogbookStore {
     private readonly frame: LogbookFrame,
     entries: readonly Entry[],
   ) {
-    this.state = {
-      ...this.derived(entries),
-      held: nothingHeld,
-      connection: 'idle',
-      ready: false,
-    };
+    this.judged = this.derived(entries);
   }
 
   readonly subscribe = (listener: () => void) => {
@@ -77,14 +89,17 @@ export class LogbookStore {
     return () => this.listeners.delete(listener);
   };
 
-  readonly snapshot = () => this.state;
+  /** Each stays the same while nothing of it changes. */
+  readonly judgedNow = (): JudgedState => this.judged;
+  readonly holdingNow = (): HoldingState => this.holding;
+  readonly snapshot = (): LogbookState => ({ ...this.judged, ...this.holding });
 
   /** Joins this device's held entries; `wake` calls the sender. */
   async open(db: HeldDatabase, wake: () => void): Promise<void> {
     this.db = db;
     this.wake = wake;
     await this.refresh();
-    this.set({ ready: true });
+    this.hold({ ready: true });
     wake();
   }
 
@@ -92,19 +107,17 @@ export class LogbookStore {
   async refresh(): Promise<void> {
     if (!this.db) return;
     const held = await heldOf(this.db, this.frame.member, this.frame.inspection);
-    const known = new Set(this.state.entries.map((entry) => entry.id));
+    const known = new Set(this.judged.entries.map((entry) => entry.id));
     const fresh = held
       .filter((one) => one.state !== 'refused' && !known.has(one.id))
       .map((one) => one.entry);
     const counts = await countHeld(this.db, this.frame.member);
-    this.set({
-      held: counts,
-      ...(fresh.length > 0 && this.derived([...this.state.entries, ...fresh])),
-    });
+    if (fresh.length > 0) this.judged = this.derived([...this.judged.entries, ...fresh]);
+    this.hold({ held: counts });
   }
 
   setConnection(connection: Connection): void {
-    this.set({ connection });
+    if (connection !== this.holding.connection) this.hold({ connection });
   }
 
   /** Records drafts as one action, or says why they are impossible. Actions are written one after another. */
@@ -117,11 +130,11 @@ export class LogbookStore {
   }
 
   undo(): Promise<string | undefined> {
-    return this.record(() => draftsOrNothing(undoDraft(this.state.entries, this.frame.member)));
+    return this.record(() => draftsOrNothing(undoDraft(this.judged.entries, this.frame.member)));
   }
 
   redo(): Promise<string | undefined> {
-    return this.record(() => draftsOrNothing(redoDraft(this.state.entries, this.frame.member)));
+    return this.record(() => draftsOrNothing(redoDraft(this.judged.entries, this.frame.member)));
   }
 
   private async recordNow(
@@ -129,24 +142,24 @@ export class LogbookStore {
   ): Promise<string | undefined> {
     if (!this.db) return 'This device is not ready to hold entries yet.';
     if (!this.frame.may.includes('record')) return mayNot.record;
-    const made = make(this.state.assessment);
+    const made = make(this.judged.assessment);
     if ('message' in made) return made.message;
     if (made.length === 0) return undefined;
     const { frame } = this;
-    const drafts = withMendStep(made, this.state.mending, this.state.assessment.site.reader);
-    const standing = this.state.entries;
+    const standing = this.judged;
+    const drafts = withMendStep(made, standing.mending, standing.assessment.site.reader);
     const fresh = stamp(drafts, {
       newId: frame.newId,
       device: frame.device,
       author: frame.member,
       at: frame.now(),
-      counter: highestCounter(this.state.entries),
+      counter: highestCounter(standing.entries),
     });
-    if (!this.frame.may.includes('overrule') && overrulingEntries(fresh, standing).size > 0)
+    if (!frame.may.includes('overrule') && overrulingEntries(fresh, standing.entries).size > 0)
       return mayNot.overrule;
-    const ordered = [...this.state.entries, ...fresh].sort(compareEntries);
+    const ordered = [...standing.entries, ...fresh].sort(compareEntries);
     const next = follow(ordered, frame.settings, this.followed);
-    const [refusal] = refusalsAfter(this.state.assessment.site, next.site, fresh);
+    const [refusal] = refusalsAfter(standing.assessment.site, next.site, fresh);
     if (refusal) return refusal.message;
     const { organisation, member, inspection } = frame;
     const held: Held[] = fresh.map((entry) => ({
@@ -157,18 +170,21 @@ export class LogbookStore {
       entry,
       state: 'waiting',
     }));
+    const holding = hold(this.db, held);
+    this.judged = this.shownOf(next);
+    this.hold({ writing: this.holding.writing + fresh.length });
     try {
-      const holding = hold(this.db, held);
       await holding;
-      // Another tab may have brought entries meanwhile.
-      const same = this.state.entries === standing;
-      this.set({
-        ...(same ? this.shownOf(next) : this.derived([...this.state.entries, ...fresh])),
-        held: { ...this.state.held, waiting: this.state.held.waiting + fresh.length },
-      });
     } catch {
+      const lost = new Set(fresh.map(({ id }) => id));
+      this.judged = this.derived(this.judged.entries.filter(({ id }) => !lost.has(id)));
+      this.hold({ writing: this.holding.writing - fresh.length });
       return 'This device could not hold the entry: its storage refused it. Nothing was recorded.';
     }
+    this.hold({
+      writing: this.holding.writing - fresh.length,
+      held: { ...this.holding.held, waiting: this.holding.held.waiting + fresh.length },
+    });
     this.wake();
     return undefined;
   }
@@ -190,8 +206,8 @@ export class LogbookStore {
     };
   }
 
-  private set(change: Partial<LogbookState>): void {
-    this.state = { ...this.state, ...change };
+  private hold(change: Partial<HoldingState>): void {
+    this.holding = { ...this.holding, ...change };
     for (const listener of this.listeners) listener();
   }
 }

@@ -49,7 +49,7 @@ export function useLogbook({
       ),
   );
   useEffect(() => connect(store, member), [store, member]);
-  const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
+  const state = useSyncExternalStore(store.subscribe, store.judgedNow, store.judgedNow);
   return { store, state };
 }
 

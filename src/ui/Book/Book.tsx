@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
 import { useSent } from '@/client/sent/use-sent';
@@ -10,7 +10,7 @@ import { Opening } from '../primitives/Opening';
 import { BookHeader } from './BookHeader';
 import { bookActions } from './actions';
 import type { Selection } from './context';
-import { BookContextProvider } from './context';
+import { BookContextProvider, InHandProvider } from './context';
 import { DangerCard } from './DangerCard';
 import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
@@ -82,32 +82,28 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
     [authors, session],
   );
 
-  if (!panel) return <NoPanel state={state} who={session} />;
+  // Each stays the same while nothing of it changes: what reads one is not drawn anew for the other.
+  const book = useMemo(
+    () => panel && { store, state, who: session, inspection, names, carried, panel, actions },
+    [store, state, session, inspection, names, carried, panel, actions],
+  );
+  const ask = useCallback(() => askAgain((times) => times + 1), []);
+  const inHand = useMemo(() => ({ selection, sure, trouble }), [selection, sure, trouble]);
+
+  if (!panel || !book) return <NoPanel store={store} who={session} />;
   return (
-    <BookContextProvider
-      value={{
-        store,
-        state,
-        who: session,
-        inspection,
-        names,
-        carried,
-        panel,
-        selection,
-        sure,
-        trouble,
-        actions,
-      }}
-    >
-      <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
-        <BookHeader />
-        <div>
-          <StopStrip ask={() => askAgain((times) => times + 1)} />
-          <MendStrip />
+    <BookContextProvider value={book}>
+      <InHandProvider value={inHand}>
+        <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
+          <BookHeader />
+          <div>
+            <StopStrip ask={ask} />
+            <MendStrip />
+          </div>
+          <div className="relative min-h-0">{children}</div>
         </div>
-        <div className="relative min-h-0">{children}</div>
-      </div>
-      <DangerCard asked={asked} />
+        <DangerCard asked={asked} />
+      </InHandProvider>
     </BookContextProvider>
   );
 }

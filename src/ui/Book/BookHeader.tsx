@@ -9,7 +9,7 @@ import { ThemeChoice } from '../theme/ThemeChoice';
 import { BookMenu } from './BookMenu';
 import { views } from './views';
 import { CoverageRuler } from './CoverageRuler';
-import { useBook } from './context';
+import { useBook, useHolding } from './context';
 import { HeldStatus } from './HeldStatus';
 import { NoteThis } from './NoteThis';
 
@@ -46,7 +46,7 @@ export function BookHeader() {
         </div>
         <Views inspection={inspection} path={path} className="max-lg:hidden lg:mx-auto" />
         <div className="min-w-0 items-center gap-x-4 max-lg:text-right lg:flex">
-          <HeldStatus state={state} />
+          <Holding />
           <CoverageRuler visit={visit} />
         </div>
         <div className="flex items-center gap-1">
@@ -75,6 +75,10 @@ export function BookHeader() {
       </div>
     </header>
   );
+}
+
+function Holding() {
+  return <HeldStatus holding={useHolding()} />;
 }
 
 function Views({

@@ -1,18 +1,16 @@
-import type { LogbookState } from '@/client/logbook/store';
+import type { HoldingState } from '@/client/logbook/store';
 
 /** Says honestly what is held on this device and what has arrived. */
-export function HeldStatus({
-  state,
-}: {
-  state: Pick<LogbookState, 'held' | 'connection' | 'ready'>;
-}) {
-  const { held, connection, ready } = state;
+export function HeldStatus({ holding }: { holding: HoldingState }) {
+  const { held, connection, ready, writing } = holding;
   const waiting =
-    held.waiting === 0
-      ? held.pictures === 0
-        ? 'All arrived'
-        : `${held.pictures} ${held.pictures === 1 ? 'picture' : 'pictures'} held here`
-      : `${held.waiting} ${held.waiting === 1 ? 'entry' : 'entries'} held here`;
+    writing > 0
+      ? 'Writing to this device'
+      : held.waiting === 0
+        ? held.pictures === 0
+          ? 'All arrived'
+          : `${held.pictures} ${held.pictures === 1 ? 'picture' : 'pictures'} held here`
+        : `${held.waiting} ${held.waiting === 1 ? 'entry' : 'entries'} held here`;
   const why = {
     idle: '',
     sending: 'sending',

@@ -1,10 +1,12 @@
-import type { LogbookState } from '@/client/logbook/store';
+import { useSyncExternalStore } from 'react';
+import type { LogbookStore } from '@/client/logbook/store';
 import { Brand } from '../primitives/Brand';
 import type { Who } from '../who';
 import { HeldStatus } from './HeldStatus';
 
 /** An inspection without a panel: not here yet, or undone. */
-export function NoPanel({ state, who }: { state: LogbookState; who: Who }) {
+export function NoPanel({ store, who }: { store: LogbookStore; who: Who }) {
+  const state = useSyncExternalStore(store.subscribe, store.holdingNow, store.holdingNow);
   return (
     <main className="mx-auto grid max-w-lg gap-3 p-8">
       <Brand />
@@ -17,7 +19,7 @@ export function NoPanel({ state, who }: { state: LogbookState; who: Who }) {
           arrived yet. Go to Today to start one here.
         </p>
       )}
-      <HeldStatus state={state} />
+      <HeldStatus holding={state} />
     </main>
   );
 }

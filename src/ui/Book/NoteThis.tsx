@@ -6,12 +6,13 @@ import { Dialog } from 'radix-ui';
 import { add } from '@/core/fieldwork/recording/draft';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { PhotoInput } from '../Photos/PhotoInput';
-import { useBook } from './context';
+import { useBook, useInHand } from './context';
 import { refOfSelection } from './selected-ref';
 
 /** From anywhere: words now, its place now or later. */
 export function NoteThis() {
-  const { state, panel, selection, actions } = useBook();
+  const { state, panel, actions } = useBook();
+  const { selection } = useInHand();
   const [open, setOpen] = useState(false);
   const [words, setWords] = useState('');
   const [here, setHere] = useState(false);

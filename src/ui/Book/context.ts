@@ -1,8 +1,8 @@
 'use client';
 
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Carried } from '@/core/record/package/carried';
-import type { LogbookState, LogbookStore } from '@/client/logbook/store';
+import type { HoldingState, JudgedState, LogbookStore } from '@/client/logbook/store';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
 import type { PanelView } from '@/core/installation/panel/views';
@@ -36,7 +36,7 @@ export interface BookActions {
 /** One inspection on this device, shared by all its views. */
 export interface BookContext {
   store: LogbookStore;
-  state: LogbookState;
+  state: JudgedState;
   who: Who;
   inspection: string;
   /** Names of those who wrote entries, by their id. */
@@ -44,13 +44,32 @@ export interface BookContext {
   /** What came in packages, and who brought it. */
   carried: readonly Carried[];
   panel: PanelView;
-  selection: Selection;
-  sure: Certainty | undefined;
-  trouble: string | undefined;
   actions: BookActions;
 }
 
+/** What one has in hand: apart from what is recorded, so that choosing another thing draws anew only what shows it. */
+export interface InHand {
+  selection: Selection;
+  sure: Certainty | undefined;
+  /** Why the last of it was refused. */
+  trouble: string | undefined;
+}
+
 export const BookContextProvider = createContext<BookContext | undefined>(undefined);
+
+export const InHandProvider = createContext<InHand | undefined>(undefined);
+
+export function useInHand(): InHand {
+  const inHand = useContext(InHandProvider);
+  if (!inHand) throw new Error('useInHand outside an inspection');
+  return inHand;
+}
+
+/** Where the entries are: changes with every delivery, and nothing that is drawn of the panel follows it. */
+export function useHolding(): HoldingState {
+  const { store } = useBook();
+  return useSyncExternalStore(store.subscribe, store.holdingNow, store.holdingNow);
+}
 
 export function useBook(): BookContext {
   const context = useContext(BookContextProvider);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { circuitTable } from './circuit-table';
 import { CircuitTable } from './CircuitTable';
 import { DirectoryCard } from './DirectoryCard';
@@ -14,7 +14,8 @@ import { OneOf } from '../primitives/OneOf';
 
 /** The table of circuits, what can be done to many at once, and the card for the door. */
 export function Circuits() {
-  const { state, panel, trouble } = useBook();
+  const { state, panel } = useBook();
+  const { trouble } = useInHand();
   const rows = useMemo(() => circuitTable(panel, state.assessment), [panel, state.assessment]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const devices = new Set(rows.filter(({ key }) => chosen.has(key)).map(({ device }) => device));

@@ -5,7 +5,7 @@ import { grades, gradeWords } from '@/core/vocabulary/grade';
 import { counted } from '@/core/vocabulary/phrases';
 import { itemsOf } from '@/core/judge/grading/items';
 import { schoolsCompared } from '@/core/judge/grading/schools';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { AgreedActs } from './AgreedActs';
 import { FindingDetail } from './FindingDetail';
@@ -17,7 +17,8 @@ import { PermitPanel } from './PermitPanel';
 
 /** Stage 12: every finding with its grade, the reasons, the schools side by side, and the inspector's word. */
 export function Judge() {
-  const { state, trouble } = useBook();
+  const { state } = useBook();
+  const { trouble } = useInHand();
   const { assessment } = state;
   const { findings, examination, settings } = assessment;
   const [chosen, setChosen] = useState<string>();

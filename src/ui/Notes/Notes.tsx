@@ -5,7 +5,7 @@ import type { PropertyValue } from '@/core/record/entries/properties';
 import { properties } from '@/core/record/entries/properties';
 import { notesOf, unplacedNotes } from '@/core/fieldwork/walk/notes';
 import { thingWords } from '@/core/installation/panel/thing-words';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { Photos } from '../Photos/Photos';
 import { PlaceChoice } from './PlaceChoice';
 
@@ -13,7 +13,8 @@ type Trade = PropertyValue<'referTo'>;
 
 /** What was noted out of turn: unplaced first, each to be placed or dismissed. */
 export function Notes() {
-  const { state, trouble, actions } = useBook();
+  const { state, actions } = useBook();
+  const { trouble } = useInHand();
   const { site } = state.assessment;
   const notes = notesOf(site);
   const waiting = unplacedNotes(site);

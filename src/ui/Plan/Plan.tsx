@@ -7,7 +7,7 @@ import { bearingOnPlans } from '@/core/advise/planning/chosen-plans';
 import type { CostBook } from '@/core/codes/cost-book/cost-book';
 import { counted, listed } from '@/core/vocabulary/phrases';
 import { untilThenWords } from '@/core/show/report/until-then';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { BeforeAfter } from './BeforeAfter';
 import { FrontFigure } from './FrontFigure';
 import { LookFirst } from './LookFirst';
@@ -22,7 +22,8 @@ import { WorkList } from './WorkList';
 
 /** Stage 14: what to mend and what it costs, each plan proven by judging the panel as it would be. */
 export function Plan({ book: current }: { book?: CostBook | undefined }) {
-  const { state, trouble } = useBook();
+  const { state } = useBook();
+  const { trouble } = useInHand();
   const { assessment, entries } = state;
   const { settings, site, findings } = assessment;
   const book = current ?? settings.costBook;

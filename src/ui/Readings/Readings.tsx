@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { cautions } from '@/core/show/report/cautions';
 import { slotGroups } from '@/core/fieldwork/bench/slots';
 import { readingsOf } from '@/core';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { GroupList } from './GroupList';
 import { InstrumentBench } from './InstrumentBench';
 import { SlotTable } from './SlotTable';
@@ -12,7 +12,8 @@ import { Thermal } from './Thermal';
 
 /** Stage 10: a bench of readings in the right order, each with its limits, instrument, author and verdict. */
 export function Readings() {
-  const { state, panel, trouble } = useBook();
+  const { state, panel } = useBook();
+  const { trouble } = useInHand();
   const { assessment } = state;
   const groups = useMemo(() => slotGroups(assessment, panel), [assessment, panel]);
   const readingOf = useMemo(() => readingsOf(assessment, panel), [assessment, panel]);

@@ -8,7 +8,7 @@ import { properties } from '@/core/record/entries/properties';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { compareWithIssued } from '@/core/show/report/closing';
 import type { ReportData } from '@/core/show/report/report';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { PlanExpected } from './PlanExpected';
 import { ReturnItemDetail } from './ReturnItemDetail';
@@ -26,7 +26,8 @@ interface ReturnVisitProps {
 
 /** Stage 16: each finding of the issued report looked at again; what the rules now say decides. */
 export function ReturnVisit({ issued }: ReturnVisitProps) {
-  const { state, inspection, actions, trouble } = useBook();
+  const { state, inspection, actions } = useBook();
+  const { trouble } = useInHand();
   const { assessment } = state;
   const { site } = assessment.site;
   const [chosen, choose] = useState<string>();

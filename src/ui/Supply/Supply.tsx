@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { layOutTrees } from '@/core/installation/supply/lay-out-tree';
 import { supplyTrees } from '@/core/installation/supply/tree';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { useNarrow } from '../primitives/use-narrow';
 import { AroundList } from './AroundList';
 import { BothEnds } from './BothEnds';
@@ -15,7 +15,8 @@ import { OneOf } from '../primitives/OneOf';
 
 /** The way of the power from the service to the last panel, drawn; what hangs on what is set on it. */
 export function Supply() {
-  const { state, panel, trouble } = useBook();
+  const { state, panel } = useBook();
+  const { trouble } = useInHand();
   const { site, inspection } = state.assessment;
   const roots = supplyTrees([...inspection.things.values()], site.reader);
   const laid = layOutTrees(roots);

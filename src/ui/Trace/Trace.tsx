@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import type { Round } from '@/core/model/tracing/plan';
 import { traceOfPanel } from '@/core/model/tracing/trace-of-panel';
 import { add } from '@/core/fieldwork/recording/draft';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { AddOutlets } from './AddOutlets';
 import { RoundScreen } from './RoundScreen';
 import { StaysOn } from './StaysOn';
@@ -13,7 +13,8 @@ import { TraceStart } from './TraceStart';
 
 /** Stage 11: which breaker feeds what, by rounds; then the directory is written. */
 export function Trace() {
-  const { state, panel, actions, trouble } = useBook();
+  const { state, panel, actions } = useBook();
+  const { trouble } = useInHand();
   const { site } = state.assessment;
   const trace = useMemo(() => traceOfPanel(site, panel), [site, panel]);
   const [walking, walk] = useState<string>();

@@ -1,6 +1,6 @@
 'use client';
 
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { DeviceDetail } from './detail/DeviceDetail';
 import { OtherHalf } from './detail/OtherHalf';
 import { EmptyDetail } from './detail/EmptyDetail';
@@ -10,7 +10,8 @@ import { StageDetail } from './detail/StageDetail';
 
 /** What is in hand: a position, a bar's screw, or a stage. */
 export function Detail() {
-  const { selection, panel, actions } = useBook();
+  const { panel, actions } = useBook();
+  const { selection } = useInHand();
   if (selection.kind === 'stage') return <StageDetail number={selection.stage} />;
   if (selection.kind === 'screw')
     return <ScrewDetail bar={selection.bar} number={selection.number} />;

@@ -5,7 +5,7 @@ import type { PointerEvent, ReactNode } from 'react';
 import type { PanelView } from '@/core/installation/panel/views';
 import type { PanelDrawing } from '@/core';
 import { boxOnSheet, onSheet, rowMiddle, rowTop, sheetSize } from '@/core/show/drawing/geometry';
-import { useBook } from '../Book/context';
+import { useInHand } from '../Book/context';
 import { betweenColumns, pointInHand, rim, windowRound } from './lens';
 import type { Window } from './lens';
 
@@ -32,7 +32,7 @@ export function PanelLens({
   /** What is drawn and touched, in inches of the sheet. */
   children: ReactNode;
 }) {
-  const { selection } = useBook();
+  const { selection } = useInHand();
   const { geometry } = drawing;
   const scale = geometry.turned ? pitch.turned : pitch.upright;
   const size = { width: lensWidth / scale, height: high / scale };

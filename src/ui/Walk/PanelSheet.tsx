@@ -8,7 +8,7 @@ import { turnShapes } from '@/core/show/drawing/turn';
 import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
 import { useNarrow } from '../primitives/use-narrow';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import type { Selection } from '../Book/context';
 import { rim } from './lens';
 import { FindingMarks } from './FindingMarks';
@@ -37,7 +37,8 @@ const turnedKey = (key: string) =>
 
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
 export function PanelSheet({ typed, onType, onTouch }: PanelSheetProps) {
-  const { state, panel: now, selection, actions } = useBook();
+  const { state, panel: now, actions } = useBook();
+  const { selection } = useInHand();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
   const { site: drawnSite, findings } = useDeferredValue(state.assessment);
   const recorded = drawnSite.panels.find((one) => one.id === now.id) ?? now;

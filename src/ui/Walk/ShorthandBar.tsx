@@ -4,7 +4,7 @@ import { Check, Ellipsis } from 'lucide-react';
 import { useState } from 'react';
 import type { KeyboardEvent, Ref } from 'react';
 import { parseLine } from '@/core';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { findingWords } from '@/core/show/report/finding-words';
 import { GrammarCard } from './GrammarCard';
@@ -21,7 +21,8 @@ interface ShorthandBarProps {
 
 /** The desk's line: read as it is typed, previewed on the drawing, recorded by Enter. */
 export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
-  const { panel, selection, actions } = useBook();
+  const { panel, actions } = useBook();
+  const { selection } = useInHand();
   const parsed = useParsed(typed);
   const { preview, message } = usePreviewResult(typed);
   // A name that may not be one is asked about once; entered again it is the name.

@@ -9,13 +9,14 @@ import { stageStates } from '@/core/fieldwork/walk/stage-states';
 import { itemsOf } from '@/core/judge/grading/items';
 import { PhotoKey } from '../Photos/PhotoKey';
 import { refOfSelection } from '../Book/selected-ref';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import type { Below } from './DangerLine';
 import { currentStage, seenWords } from './stage-words';
 
 /** Under the thumb: the stage with its neighbours, all sixteen by name, the findings, the camera. */
 export function StageBar({ below, show }: Below) {
-  const { state, panel, selection, actions } = useBook();
+  const { state, panel, actions } = useBook();
+  const { selection } = useInHand();
   const assessment = useDeferredValue(state.assessment);
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
   const [open, setOpen] = useState(false);

@@ -4,11 +4,12 @@ import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import { cautionLead } from '@/core/show/report/cautions';
 import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { actsAt, stageStates } from '@/core/fieldwork/walk/stage-states';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 
 /** The stages with what is seen and not, at the desk. */
 export function StageRail() {
-  const { state, panel, selection } = useBook();
+  const { state, panel } = useBook();
+  const { selection } = useInHand();
   const assessment = useDeferredValue(state.assessment);
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
   const left = useMemo(

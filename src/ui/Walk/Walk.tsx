@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { DangerLine } from './DangerLine';
 import { Detail } from './Detail';
 import { Ledger } from './Ledger';
@@ -18,7 +18,8 @@ function stageOfKey(code: string): number | undefined {
 
 /** Desk: rail, sheet, ledger, shorthand. Phone: drawing, detail or findings, and the stages under the thumb. */
 export function Walk() {
-  const { store, trouble, panel, selection, actions } = useBook();
+  const { store, panel, actions } = useBook();
+  const { trouble, selection } = useInHand();
   const [typed, setTyped] = useState('');
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);

@@ -1,12 +1,13 @@
 'use client';
 
 import { certainties } from '@/core/record/entries/entry';
-import { useBook } from '../Book/context';
+import { useBook, useInHand } from '../Book/context';
 import { OneOf } from '../primitives/OneOf';
 
 /** How the next facts are known, where it is not as usual. */
 export function SureChoice() {
-  const { sure, actions } = useBook();
+  const { actions } = useBook();
+  const { sure } = useInHand();
   return (
     <div className="flex items-center gap-1.5">
       <span className="text-caption text-ink2">Known as</span>

@@ -12,7 +12,7 @@ import type { Certainty, Entry } from '@/core/record/entries/entry';
 import { testSettings } from '@/core/testing/bench';
 import { bookActions } from '../Book/actions';
 import type { BookContext, Selection } from '../Book/context';
-import { BookContextProvider } from '../Book/context';
+import { BookContextProvider, InHandProvider } from '../Book/context';
 import type { Who } from '../who';
 
 const who: Who = {
@@ -110,7 +110,7 @@ function Hand({
   first: Selection;
   children: ReactNode;
 }) {
-  const state = useSyncExternalStore(store.subscribe, store.snapshot);
+  const state = useSyncExternalStore(store.subscribe, store.judgedNow);
   const [panelId, setPanelId] = useState<string>();
   const [selection, select] = useState<Selection>(first);
   const [sure, setSure] = useState<Certainty>();
@@ -129,10 +129,11 @@ function Hand({
     names: new Map([['ines', 'Ines Marrable']]),
     carried: [],
     panel,
-    selection,
-    sure,
-    trouble,
     actions,
   };
-  return <BookContextProvider value={value}>{children}</BookContextProvider>;
+  return (
+    <BookContextProvider value={value}>
+      <InHandProvider value={{ selection, sure, trouble }}>{children}</InHandProvider>
+    </BookContextProvider>
+  );
 }

@@ -1,10 +1,11 @@
 'use client';
 
-import { useBook } from '../../Book/context';
+import { useBook, useInHand } from '../../Book/context';
 
 /** The screws a circuit starts from: of one breaker, or of two that were joined outside. */
 export function CircuitScrews({ circuit }: { circuit: string }) {
-  const { state, panel, actions, trouble } = useBook();
+  const { state, panel, actions } = useBook();
+  const { trouble } = useInHand();
   const refs = state.assessment.site.reader.value(circuit, 'terminals') ?? [];
   const free = [...panel.terminals.values()].filter(
     ({ ref, circuit: claimed, device }) =>

@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { useBook } from '../../Book/context';
+import { useBook, useInHand } from '../../Book/context';
 
 /** The heading of a position with the steps to its neighbours. */
 export function PositionHeading({
@@ -13,7 +13,8 @@ export function PositionHeading({
   title: string;
   under: string;
 }) {
-  const { panel, selection, actions } = useBook();
+  const { panel, actions } = useBook();
+  const { selection } = useInHand();
   const numbers = [
     ...new Set(panel.positions.map((position) => position.devices[0]?.number ?? position.number)),
   ];
