@@ -38,17 +38,26 @@ const specs = Object.entries(properties) as [PropertyName, PropertySpec][];
 /** Acts that show a negative to the eye: all that is written where nobody recorded what was agreed. */
 const seenByEye: readonly string[] = ['look', 'open', 'ask'];
 
+const bySubject = new Map<string, readonly PropertyName[]>();
+
 /** Properties of a subject, at one stage or at any, in the order they are declared; retired ones are not asked. */
-export const propertiesOf = (subject: Subject, stage?: number): PropertyName[] =>
-  specs
-    .filter(
-      ([, spec]) =>
-        spec.on.includes(subject) &&
-        spec.input !== 'none' &&
-        !spec.retired &&
-        (stage === undefined || spec.stage === stage),
-    )
-    .map(([name]) => name);
+export function propertiesOf(subject: Subject, stage?: number): readonly PropertyName[] {
+  const key = `${subject}|${stage ?? ''}`;
+  let known = bySubject.get(key);
+  if (!known) {
+    known = specs
+      .filter(
+        ([, spec]) =>
+          spec.on.includes(subject) &&
+          spec.input !== 'none' &&
+          !spec.retired &&
+          (stage === undefined || spec.stage === stage),
+      )
+      .map(([name]) => name);
+    bySubject.set(key, known);
+  }
+  return known;
+}
 
 /** Lugs of a panel by the legs of its system. */
 export const lugsOf = (panel: PanelView): string[] => [
@@ -60,11 +69,26 @@ export const lugsOf = (panel: PanelView): string[] => [
 const insideStages: readonly number[] = [8, 9];
 
 /** What a stage asks of a panel and of the things around it. */
-export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedGroup[] {
+export const askedAt = (stage: number, site: SiteView, panel: PanelView): AskedGroup[] =>
+  asking(site, panel)(stage);
+
+/** What each stage asks: what there is to be asked of is gathered once for all of them. */
+export function asking(site: SiteView, panel: PanelView): (stage: number) => AskedGroup[] {
   const { reader } = site;
-  const present = [...reader.inspection.things.values()].filter(
-    (thing) => !reader.value(thing.id, 'removed'),
+  const around = [...reader.inspection.things.values()].filter(
+    (thing) => standsAlone(thing, panel) && !reader.value(thing.id, 'removed'),
   );
+  const many = alike(panel, reader);
+  return (stage) => askedOf(stage, site, panel, { around, many });
+}
+
+function askedOf(
+  stage: number,
+  site: SiteView,
+  panel: PanelView,
+  { around, many }: { around: readonly Thing[]; many: ReturnType<typeof alike> },
+): AskedGroup[] {
+  const { reader } = site;
   const fact = (about: string, property: PropertyName): AskedFact => ({
     about,
     property,
@@ -73,14 +97,14 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
   const groups: AskedGroup[] = [];
   const shut =
     insideStages.includes(stage) && reader.value(panel.id, 'coverOpened') === 'not-opened';
-  const add = (key: string, title: string, facts: AskedFact[], many = false) => {
-    if (facts.length > 0) groups.push({ key, title, many, shut, facts });
+  const add = (key: string, title: () => string, facts: AskedFact[], many = false) => {
+    if (facts.length > 0) groups.push({ key, title: title(), many, shut, facts });
   };
 
-  for (const thing of present.filter((one) => standsAlone(one, panel)))
+  for (const thing of around)
     add(
       thing.id,
-      thingWords(thing.id, site),
+      () => thingWords(thing.id, site),
       [...propertiesOf(thing.type, stage), ...heatAt(stage, thing.type)].map((property) =>
         fact(thing.id, property),
       ),
@@ -88,7 +112,7 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
   for (const [area, title] of Object.entries(areas) as [Area, string][])
     add(
       `${panel.id}-${area}`,
-      title,
+      () => title,
       [
         ...(stage === 5 && area === 'door' ? (['yearBuilt'] as const) : []),
         ...propertiesOf('panel', stage).filter(
@@ -99,14 +123,14 @@ export function askedAt(stage: number, site: SiteView, panel: PanelView): AskedG
   for (const bar of panel.bars)
     add(
       bar.id,
-      thingWords(bar.id, site),
+      () => thingWords(bar.id, site),
       propertiesOf('bar', stage).map((property) => fact(bar.id, property)),
     );
-  for (const { key, title, subject, abouts, fits } of alike(panel, reader)) {
+  for (const { key, title, subject, abouts, fits } of many) {
     const names = [...propertiesOf(subject, stage), ...lookedAt(stage, subject)];
     add(
       key,
-      title,
+      () => title,
       abouts.flatMap((about) =>
         names
           .filter((property) => fits?.(about, property) ?? true)

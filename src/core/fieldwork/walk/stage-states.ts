@@ -1,6 +1,6 @@
 import type { Assessment } from '../../judge/assess/assess';
 import type { ActDone } from '../../judge/scope/visit-coverage';
-import { askedAt } from './asked';
+import { asking } from './asked';
 import type { Stage } from './stages';
 import { stages } from './stages';
 
@@ -19,14 +19,25 @@ export interface StageState {
 export const actsAt = ({ visit }: Pick<Assessment, 'visit'>, panelId: string): ActDone[] =>
   visit.acts.filter(({ panel }) => panel === undefined || panel === panelId);
 
-/** All stages as they stand for one panel. */
+const states = new WeakMap<Assessment, Map<string, StageState[]>>();
+
+/** All stages as they stand for one panel; an assessment does not change, so they are gathered once. */
 export function stageStates(assessment: Assessment, panelId: string): StageState[] {
+  let known = states.get(assessment);
+  if (!known) states.set(assessment, (known = new Map()));
+  let here = known.get(panelId);
+  if (!here) known.set(panelId, (here = gather(assessment, panelId)));
+  return here;
+}
+
+function gather(assessment: Assessment, panelId: string): StageState[] {
   const { site } = assessment;
   const panel = site.panels.find((one) => one.id === panelId);
   const here = actsAt(assessment, panelId);
+  const asked = panel && asking(site, panel);
   return stages.map((stage) => {
     const acts = here.filter((act) => act.stage === stage.number);
-    const facts = panel ? askedAt(stage.number, site, panel).flatMap((group) => group.facts) : [];
+    const facts = asked ? asked(stage.number).flatMap((group) => group.facts) : [];
     return {
       stage,
       made: acts.filter(({ wants }) => wants.length === 0).length,
