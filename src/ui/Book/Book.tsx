@@ -12,6 +12,7 @@ import { bookActions } from './actions';
 import type { Selection } from './context';
 import { BookContextProvider, InHandProvider } from './context';
 import { DangerCard } from './DangerCard';
+import { DrawnProvider } from './Drawn';
 import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
 import { StopStrip } from './StopStrip';
@@ -94,15 +95,17 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
   return (
     <BookContextProvider value={book}>
       <InHandProvider value={inHand}>
-        <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
-          <BookHeader />
-          <div>
-            <StopStrip ask={ask} />
-            <MendStrip />
+        <DrawnProvider assessment={state.assessment}>
+          <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
+            <BookHeader />
+            <div>
+              <StopStrip ask={ask} />
+              <MendStrip />
+            </div>
+            <div className="relative min-h-0">{children}</div>
           </div>
-          <div className="relative min-h-0">{children}</div>
-        </div>
-        <DangerCard asked={asked} />
+          <DangerCard asked={asked} />
+        </DrawnProvider>
       </InHandProvider>
     </BookContextProvider>
   );

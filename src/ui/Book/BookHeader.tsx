@@ -1,6 +1,5 @@
 'use client';
 
-import { useDeferredValue } from 'react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -10,13 +9,14 @@ import { BookMenu } from './BookMenu';
 import { views } from './views';
 import { CoverageRuler } from './CoverageRuler';
 import { useBook, useHolding } from './context';
+import { useDrawn } from './Drawn';
 import { HeldStatus } from './HeldStatus';
 import { NoteThis } from './NoteThis';
 
 export function BookHeader() {
   const { store, state, panel, inspection, who, actions } = useBook();
   const { site } = state.assessment;
-  const { visit } = useDeferredValue(state.assessment);
+  const { visit } = useDrawn();
   const path = usePathname();
   return (
     <header className="border-line bg-app min-w-0 border-b print:hidden">

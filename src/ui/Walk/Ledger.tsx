@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { FindingItem } from '@/core/judge/grading/items';
 import { itemsOf } from '@/core/judge/grading/items';
 import { crowdedPositions } from '@/core/fieldwork/recording/check';
@@ -11,6 +11,7 @@ import { GradeMark } from '../primitives/GradeMark';
 import { GradeWord } from '../primitives/GradeWord';
 import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
+import { useDrawn } from '../Book/Drawn';
 import { findingsOf, surenessOf } from '../Judge/item-words';
 import { MendForm } from '../Judge/MendForm';
 import { MendedList } from './MendedList';
@@ -18,8 +19,7 @@ import { selectionOf } from './selection';
 
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {
-  const { state } = useBook();
-  const { findings, notSeen, settings } = useDeferredValue(state.assessment);
+  const { findings, notSeen, settings } = useDrawn();
   const items = useMemo(() => itemsOf(findings, settings), [findings, settings]);
   const [open, setOpen] = useState<string>();
   const likely = notSeen.filter((line) => line.likely);
@@ -30,7 +30,7 @@ export function Ledger() {
           Findings {items.length}
         </h2>
         <span className="text-caption text-ink2">
-          graded {schoolWords[state.assessment.settings.school].toLowerCase()}
+          graded {schoolWords[settings.school].toLowerCase()}
         </span>
       </div>
       {findings.length === 0 && (

@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
 import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
@@ -9,6 +9,7 @@ import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
 import { Shapes } from '../drawing/Shapes';
 import { useNarrow } from '../primitives/use-narrow';
 import { useBook, useInHand } from '../Book/context';
+import { useDrawn } from '../Book/Drawn';
 import type { Selection } from '../Book/context';
 import { rim } from './lens';
 import { FindingMarks } from './FindingMarks';
@@ -16,10 +17,11 @@ import { HitAreas } from './HitAreas';
 import { neighbour } from './neighbour';
 import { PanelLens } from './PanelLens';
 import { PreviewMarks } from './PreviewMarks';
-import { usePreview } from './use-preview';
+import type { Preview } from './use-preview';
 
 interface PanelSheetProps {
-  typed: string;
+  /** How the panel would stand with the line being typed. */
+  preview: Preview | undefined;
   /** A character typed while the drawing has the focus goes to the shorthand line. */
   onType(character: string): void;
   /** Something of the drawing was touched, be it in hand already. */
@@ -36,13 +38,12 @@ const turnedKey = (key: string) =>
   })[key] ?? key;
 
 /** The panel drawn to scale, with what is being typed shown as it would stand. */
-export function PanelSheet({ typed, onType, onTouch }: PanelSheetProps) {
-  const { state, panel: now, actions } = useBook();
+export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
+  const { panel: now, actions } = useBook();
   const { selection } = useInHand();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
-  const { site: drawnSite, findings } = useDeferredValue(state.assessment);
+  const { site: drawnSite, findings } = useDrawn();
   const recorded = drawnSite.panels.find((one) => one.id === now.id) ?? now;
-  const preview = usePreview(useDeferredValue(typed));
   const panel = preview?.panel ?? recorded;
   const site = preview?.site ?? drawnSite;
   const drawing = useMemo(() => drawPanel(panel, site), [panel, site]);

@@ -9,22 +9,24 @@ import { GradeMark } from '../primitives/GradeMark';
 import { findingWords } from '@/core/show/report/finding-words';
 import { GrammarCard } from './GrammarCard';
 import { neighbour } from './neighbour';
-import { useParsed, usePreviewResult } from './use-preview';
-import type { Preview } from './use-preview';
+import { useParsed } from './use-preview';
+import type { Preview, PreviewResult } from './use-preview';
 import { TokenMeanings } from './TokenMeanings';
 
 interface ShorthandBarProps {
   ref: Ref<HTMLInputElement>;
   typed: string;
   setTyped(text: string): void;
+  /** What it would give, or why it cannot be recorded. */
+  result: PreviewResult;
 }
 
 /** The desk's line: read as it is typed, previewed on the drawing, recorded by Enter. */
-export function ShorthandBar({ ref, typed, setTyped }: ShorthandBarProps) {
+export function ShorthandBar({ ref, typed, setTyped, result }: ShorthandBarProps) {
   const { panel, actions } = useBook();
   const { selection } = useInHand();
   const parsed = useParsed(typed);
-  const { preview, message } = usePreviewResult(typed);
+  const { preview, message } = result;
   // A name that may not be one is asked about once; entered again it is the name.
   const [asked, setAsked] = useState<string>();
   const asks = asked === typed ? (parsed.asks ?? []) : [];

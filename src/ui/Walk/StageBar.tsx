@@ -3,21 +3,22 @@
 import { useState } from 'react';
 import { ChevronLeft, ChevronRight, ListChecks } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { stageStates } from '@/core/fieldwork/walk/stage-states';
 import { itemsOf } from '@/core/judge/grading/items';
 import { PhotoKey } from '../Photos/PhotoKey';
 import { refOfSelection } from '../Book/selected-ref';
 import { useBook, useInHand } from '../Book/context';
+import { useDrawn } from '../Book/Drawn';
 import type { Below } from './DangerLine';
 import { currentStage, seenWords } from './stage-words';
 
 /** Under the thumb: the stage with its neighbours, all sixteen by name, the findings, the camera. */
 export function StageBar({ below, show }: Below) {
-  const { state, panel, actions } = useBook();
+  const { panel, actions } = useBook();
   const { selection } = useInHand();
-  const assessment = useDeferredValue(state.assessment);
+  const assessment = useDrawn();
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
   const [open, setOpen] = useState(false);
   const current = currentStage(selection);

@@ -1,16 +1,17 @@
 'use client';
 
-import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { cautionLead } from '@/core/show/report/cautions';
 import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { actsAt, stageStates } from '@/core/fieldwork/walk/stage-states';
 import { useBook, useInHand } from '../Book/context';
+import { useDrawn } from '../Book/Drawn';
 
 /** The stages with what is seen and not, at the desk. */
 export function StageRail() {
-  const { state, panel } = useBook();
+  const { panel } = useBook();
   const { selection } = useInHand();
-  const assessment = useDeferredValue(state.assessment);
+  const assessment = useDrawn();
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
   const left = useMemo(
     () => actsAt(assessment, panel.id).filter(({ wants }) => wants.length > 0),

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useBook, useInHand } from '../Book/context';
 import { DangerLine } from './DangerLine';
 import { Detail } from './Detail';
@@ -9,6 +9,7 @@ import { PanelSheet } from './PanelSheet';
 import { ShorthandBar } from './ShorthandBar';
 import { StageBar } from './StageBar';
 import { StageRail } from './StageRail';
+import { usePreviewResult } from './use-preview';
 
 /** Alt with 1 to 9 leads to stages 1 to 9, with 0 to 10. */
 function stageOfKey(code: string): number | undefined {
@@ -21,6 +22,7 @@ export function Walk() {
   const { store, panel, actions } = useBook();
   const { trouble, selection } = useInHand();
   const [typed, setTyped] = useState('');
+  const result = usePreviewResult(useDeferredValue(typed));
   const [below, setBelow] = useState<'detail' | 'findings'>('detail');
   const shorthand = useRef<HTMLInputElement>(null);
   const detail = useRef<HTMLDivElement>(null);
@@ -76,7 +78,7 @@ export function Walk() {
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[224px_auto_minmax(0,1fr)_auto] lg:grid-cols-[196px_1fr_316px] lg:grid-rows-[1fr_auto]">
       <StageRail />
       <main className="bg-sheet relative min-h-0 min-w-0 overflow-hidden" aria-label="Panel">
-        <PanelSheet typed={typed} onType={typeInto} onTouch={showDetail} />
+        <PanelSheet preview={result.preview} onType={typeInto} onTouch={showDetail} />
         {trouble && (
           <p
             role="alert"
@@ -111,7 +113,7 @@ export function Walk() {
       </aside>
       <StageBar below={below} show={setBelow} />
       <div className="max-lg:hidden lg:col-span-3">
-        <ShorthandBar ref={shorthand} typed={typed} setTyped={setTyped} />
+        <ShorthandBar ref={shorthand} typed={typed} setTyped={setTyped} result={result} />
       </div>
     </div>
   );

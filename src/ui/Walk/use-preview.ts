@@ -27,8 +27,14 @@ export function useParsed(typed: string): ParsedLine {
   return useMemo(() => parseLine(typed, panel), [typed, panel]);
 }
 
-/** What the line would give, or why it cannot be recorded. */
-export function usePreviewResult(typed: string): { preview?: Preview; message?: string } {
+export interface PreviewResult {
+  preview?: Preview;
+  /** Why it cannot be recorded. */
+  message?: string;
+}
+
+/** What the line would give, or why it cannot be recorded. Asked for once, by what shows it in several places. */
+export function usePreviewResult(typed: string): PreviewResult {
   const { state, panel } = useBook();
   const parsed = useParsed(typed);
   return useMemo(() => {
@@ -53,5 +59,3 @@ export function usePreviewResult(typed: string): { preview?: Preview; message?: 
     return { preview: { panel: shown, site: assessment.site, assessment, mark, positions } };
   }, [parsed, state, panel]);
 }
-
-export const usePreview = (typed: string): Preview | undefined => usePreviewResult(typed).preview;

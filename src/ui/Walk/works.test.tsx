@@ -7,6 +7,7 @@ import { looseWires } from '@/core/fieldwork/recording/loose-wires';
 import { inHand } from '../testing/in-hand';
 import { Detail } from './Detail';
 import { ShorthandBar } from './ShorthandBar';
+import { usePreviewResult } from './use-preview';
 
 afterEach(cleanup);
 
@@ -74,9 +75,15 @@ describe('by taps', () => {
 });
 
 describe('by a line', () => {
-  const typed = (text: string) => (
-    <ShorthandBar ref={null} typed={text} setTyped={() => undefined} />
+  const Line = ({ text }: { text: string }) => (
+    <ShorthandBar
+      ref={null}
+      typed={text}
+      setTyped={() => undefined}
+      result={usePreviewResult(text)}
+    />
   );
+  const typed = (text: string) => <Line text={text} />;
   const enter = async (container: HTMLElement) =>
     act(async () => {
       fireEvent.keyDown(container.querySelector('#shorthand')!, { key: 'Enter' });

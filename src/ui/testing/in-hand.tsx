@@ -10,6 +10,7 @@ import { fold } from '@/core/record/entries/fold';
 import { FactReader } from '@/core/record/entries/fact-reader';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
 import { testSettings } from '@/core/testing/bench';
+import { DrawnProvider } from '../Book/Drawn';
 import { bookActions } from '../Book/actions';
 import type { BookContext, Selection } from '../Book/context';
 import { BookContextProvider, InHandProvider } from '../Book/context';
@@ -133,7 +134,9 @@ function Hand({
   };
   return (
     <BookContextProvider value={value}>
-      <InHandProvider value={{ selection, sure, trouble }}>{children}</InHandProvider>
+      <InHandProvider value={{ selection, sure, trouble }}>
+        <DrawnProvider assessment={state.assessment}>{children}</DrawnProvider>
+      </InHandProvider>
     </BookContextProvider>
   );
 }
