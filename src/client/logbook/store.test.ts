@@ -5,6 +5,7 @@ import type { Permission } from '@/core/vocabulary/permission';
 import { permissions } from '@/core/vocabulary/permission';
 import { add, observe } from '@/core/fieldwork/recording/draft';
 import { bench, testSettings } from '@/core/testing/bench';
+import type { HeldDatabase } from '../outbox/held';
 import { heldOf, openHeld } from '../outbox/held';
 import { LogbookStore } from './store';
 
@@ -34,6 +35,19 @@ async function opened(
   );
   return { db, store, wake, name, open: () => store.open(db, wake) };
 }
+
+/** The disk, which refuses while it is full. */
+const fillable = (db: HeldDatabase, state: { full: boolean }): HeldDatabase =>
+  new Proxy(db, {
+    get(target, name) {
+      if (state.full && name === 'transaction')
+        return () => {
+          throw new Error('quota');
+        };
+      const value = Reflect.get(target, name) as unknown;
+      return typeof value === 'function' ? (value.bind(target) as unknown) : value;
+    },
+  });
 
 const rust = (store: LogbookStore) =>
   store.record(({ site }) => [observe(site.reader, 'panel', { remark: 'rust' })]);
@@ -108,20 +122,10 @@ describe('recording on this device', () => {
 
   test('a store that cannot hold says so; the next one is tried again', async () => {
     const { store, db } = await opened();
-    let full = true;
-    const disk = new Proxy(db, {
-      get(target, name) {
-        if (full && name === 'transaction')
-          return () => {
-            throw new Error('quota');
-          };
-        const value = Reflect.get(target, name) as unknown;
-        return typeof value === 'function' ? (value.bind(target) as unknown) : value;
-      },
-    });
-    await store.open(disk, () => undefined);
+    const state = { full: true };
+    await store.open(fillable(db, state), () => undefined);
     expect(await rust(store)).toContain('could not hold the entry');
-    full = false;
+    state.full = false;
     expect(await rust(store)).toBeUndefined();
     expect(store.snapshot().entries.filter(({ id }) => id.startsWith('new-'))).toHaveLength(1);
   });
@@ -179,4 +183,43 @@ test('the connection is told to whoever looks', async () => {
   end();
   store.setConnection('idle');
   expect(seen).toEqual(['sending']);
+});
+
+describe('what is shown before the disk has it', () => {
+  test('is said to be written, and sent only once it is', async () => {
+    const { store, wake, open } = await opened();
+    await open();
+    wake.mockClear();
+    const seen: [shown: boolean, writing: number, waiting: number, woken: number][] = [];
+    store.subscribe(() => {
+      const { assessment, writing, held } = store.snapshot();
+      const shown = assessment.site.reader.value('panel', 'remark') === 'rust';
+      seen.push([shown, writing, held.waiting, wake.mock.calls.length]);
+    });
+    await rust(store);
+    expect(seen).toEqual([
+      [true, 1, 0, 0],
+      [true, 0, 1, 0],
+    ]);
+    expect(wake).toHaveBeenCalledTimes(1);
+  });
+
+  test('is taken back where the disk refuses it, and nothing else is', async () => {
+    const { store, db, wake } = await opened();
+    const state = { full: false };
+    await store.open(fillable(db, state), wake);
+    expect(await rust(store)).toBeUndefined();
+    wake.mockClear();
+    const before = store.snapshot();
+    state.full = true;
+    expect(
+      await store.record(({ site }) => [observe(site.reader, 'panel', { melted: true })]),
+    ).toMatch(/could not hold the entry.*Nothing was recorded/);
+    const { assessment, entries, writing, held, canUndo } = store.snapshot();
+    expect(assessment.site.reader.value('panel', 'melted')).toBeUndefined();
+    expect(assessment.site.reader.value('panel', 'remark')).toBe('rust');
+    expect(entries.map(({ id }) => id)).toEqual(before.entries.map(({ id }) => id));
+    expect([writing, held.waiting, canUndo]).toEqual([0, 1, true]);
+    expect(wake).not.toHaveBeenCalled();
+  });
 });

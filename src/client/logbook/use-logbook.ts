@@ -22,6 +22,8 @@ interface LogbookProps {
 }
 
 const channelName = 'east-gate-held';
+/** Milliseconds from an entry on the disk to its sending. */
+const sendAfterMs = 40;
 
 /** One inspection's logbook, its held entries, and the sender that delivers them. */
 export function useLogbook({
@@ -58,10 +60,13 @@ function connect(store: LogbookStore, member: string): () => void {
   const channel = new BroadcastChannel(channelName);
   let sender: Sender | undefined;
   let ended = false;
-  const wake = () => {
-    channel.postMessage('changed');
-    sender?.wake();
-  };
+  // What was touched is on the screen first; sending takes its time anyway.
+  const wake = () =>
+    void setTimeout(() => {
+      if (ended) return;
+      channel.postMessage('changed');
+      sender?.wake();
+    }, sendAfterMs);
   const wakeQuietly = () => sender?.wake();
   channel.onmessage = () => void store.refresh();
   window.addEventListener('online', wakeQuietly);

@@ -12,7 +12,7 @@ import { bench } from '@/core/testing/bench';
 import type { Bench } from '@/core/testing/bench';
 import { refOf } from '@/core/testing/rule-cases';
 import type { BookContext } from '../Book/context';
-import { BookContextProvider } from '../Book/context';
+import { BookContextProvider, InHandProvider } from '../Book/context';
 import { AroundList } from '../Supply/AroundList';
 import { deviceOf } from '@/core/fieldwork/recording/rehang';
 import { fitsDevice } from '@/core/fieldwork/walk/fitting';
@@ -188,6 +188,12 @@ function book(made: Bench, observe: BookContext['actions']['observe']): BookCont
   } as unknown as BookContext;
 }
 
+const nothingChosen = {
+  selection: { kind: 'stage', stage: 1 } as const,
+  sure: undefined,
+  trouble: undefined,
+};
+
 function show(made: Bench, node: ReactNode) {
   const said: { about: string; facts: Facts }[] = [];
   const observe = (about: string, facts: Facts) => {
@@ -195,7 +201,11 @@ function show(made: Bench, node: ReactNode) {
     return Promise.resolve(undefined);
   };
   const context = book(made, observe as BookContext['actions']['observe']);
-  render(<BookContextProvider.Provider value={context}>{node}</BookContextProvider.Provider>);
+  render(
+    <BookContextProvider value={context}>
+      <InHandProvider value={nothingChosen}>{node}</InHandProvider>
+    </BookContextProvider>,
+  );
   return { said, context };
 }
 
