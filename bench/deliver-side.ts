@@ -1,12 +1,13 @@
 import { performance } from 'node:perf_hooks';
+import type { deliverEntries as deliver } from '@/server/commands/deliver-entries';
 
 /**
  * One source's delivery, in a process of its own: entries in, milliseconds out. Its programs are those of the
  * folder given, its threads those of the folder it runs in.
  */
-const { deliverEntries } = (await import(
-  `${process.argv[2]}/deliver-entries.mjs`
-)) as typeof import('@/server/commands/deliver-entries');
+const { deliverEntries } = (await import(`${process.argv[2]}/deliver-entries.mjs`)) as {
+  deliverEntries: typeof deliver;
+};
 
 process.on('message', (given: { session: never; inspection: string; entries: unknown[] }) => {
   const start = performance.now();

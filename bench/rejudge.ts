@@ -114,7 +114,7 @@ const again = (of: typeof digests) => run(rejudge(organisation, { ...options, di
 let old: Run | undefined;
 const older = process.env.BENCH_OLD_PROGRAMS;
 if (older) {
-  const before = (await import(`${older}/rejudge.mjs`)) as typeof import('@/server/jobs/rejudge');
+  const before = (await import(`${older}/rejudge.mjs`)) as { rejudge: typeof rejudge };
   const workerFile = `${older}/rejudge-worker.mjs`;
   old = await run(before.rejudge(organisation, { workerFile, workers: 2, batch: 50 }));
   told('the older source, every rule from the entries', old);

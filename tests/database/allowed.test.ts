@@ -269,7 +269,16 @@ const commands: Record<string, Command> = {
 
 /** Commands before anybody is signed in, and parts of commands: by a link, a password, an id of their own. */
 const withoutSession = [
-  ...['failedBy', 'figuresIn', 'followedFromStart', 'followedOn', 'keepFollowed', 'writeState'],
+  ...[
+    'failedBy',
+    'countsOf',
+    'figuresIn',
+    'wordsOf',
+    'followedFromStart',
+    'followedOn',
+    'keepFollowed',
+    'writeState',
+  ],
   ...[
     'canHavePasskeys',
     'acceptInvite',

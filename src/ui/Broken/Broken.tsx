@@ -5,6 +5,9 @@ import type { HeldHere } from '@/client/outbox/held-here';
 import { countHeldHere } from '@/client/outbox/held-here';
 import { heldWords } from './held-words';
 
+/** Asked for anew, not drawn by the program that broke. */
+const today = '/';
+
 interface BrokenProps {
   /** What could not be drawn: "The plan". */
   what: string;
@@ -39,7 +42,7 @@ export function Broken({ what, otherwise, again, within = false }: BrokenProps) 
         <button className="act act-main" onClick={again}>
           Draw it again
         </button>
-        <a className="act" href="/">
+        <a className="act" href={today}>
           To Today
         </a>
       </p>

@@ -1,6 +1,5 @@
 import type { RemedyId } from '../../vocabulary/remedy-id';
 import type { RuleId } from '../../vocabulary/rule-id';
-import type { PropertyName } from '../../record/entries/properties';
 import type { Source } from '../../codes/yardstick/yardstick';
 import type { LookedAt } from './nothing-recorded';
 import { answerOnce } from './nothing-recorded';
