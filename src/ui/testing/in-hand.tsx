@@ -68,8 +68,8 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
       return {
         andKept: async () => {
           await waitFor(() => {
-            if (store.snapshot().entries.length === before)
-              throw new Error(`${name}: nothing kept`);
+            const { entries: now, writing } = store.snapshot();
+            if (now.length === before || writing > 0) throw new Error(`${name}: nothing kept`);
           });
           // What is drawn after the rest is drawn too.
           await act(async () => Promise.resolve());
@@ -78,8 +78,9 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
     },
     kept: (more: number) =>
       waitFor(() => {
-        const now = store.snapshot().entries.length - entries.length;
-        if (now < more) throw new Error(`${now} entries recorded, ${more} wanted`);
+        const { entries: all, writing } = store.snapshot();
+        const now = all.length - entries.length;
+        if (now < more || writing > 0) throw new Error(`${now} entries recorded, ${more} wanted`);
       }),
     ...shown,
   };
