@@ -9,6 +9,8 @@ beforeAll(async () => {
   built = await codeDigests();
 });
 const rule = 'src/core/judge/rules/breaker/double-tap.ts';
+/** Another program, where the file is used at all. */
+const more = (text: string) => `${text}\nconsole.log(1);`;
 const with_ = async (file: string, edit: (text: string) => string) => {
   const text = readFileSync(file, 'utf8');
   const edited = edit(text);
@@ -46,19 +48,28 @@ describe('digests of the code that judges', () => {
   });
   test('of what judges, not of the rules, with the yardstick and the matrix', async () => {
     for (const file of [
-      'src/core/codes/yardstick/index.ts',
+      'src/core/codes/yardstick/us-2020/ampacity.ts',
       'src/core/judge/grading/matrix.ts',
       'src/core/installation/supply/tree.ts',
     ])
-      expect(await with_(file, (text) => `${text}\nconsole.log(1);`)).toMatchObject({
+      expect(await with_(file, more)).toMatchObject({
         grading: true,
       });
   });
+  test('stay where something is drawn or planned otherwise', async () => {
+    for (const file of [
+      'src/core/show/drawing/grade-marks.ts',
+      'src/core/advise/planning/moves.ts',
+    ])
+      expect(await with_(file, (text) => `${text}\nexport const more = Math.random();`)).toEqual({
+        reader: false,
+        grading: false,
+        rules: [],
+      });
+  });
   test('of the reader with what can be said of a thing', async () =>
-    expect(
-      await with_(
-        'src/core/record/entries/properties/any.ts',
-        (text) => `${text}\nconsole.log(1);`,
-      ),
-    ).toMatchObject({ reader: true, grading: true }));
+    expect(await with_('src/core/record/entries/properties/any.ts', more)).toMatchObject({
+      reader: true,
+      grading: true,
+    }));
 });

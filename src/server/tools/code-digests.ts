@@ -51,11 +51,32 @@ async function bundled(files: readonly string[], ...plugins: Plugin[]): Promise<
     legalComments: 'none',
     outdir: '.',
     outbase: '.',
-    plugins,
+    plugins: [...plugins, nothingDoneOnLoading],
   });
   const byFile = new Map(outputFiles.map(({ path, text }) => [path, text]));
   return files.map((file) => byFile.get(`${process.cwd()}/${file.replace(/\.ts$/, '.js')}`)!);
 }
+
+/** No file of ours does anything by being there: what a program does not use of it is no part of it. */
+const nothingDoneOnLoading: Plugin = {
+  name: 'nothing done on loading',
+  setup({ onResolve, resolve }) {
+    onResolve({ filter: /^[.@]/ }, async ({ path, pluginData, kind, ...from }) => {
+      if (pluginData === 'asked' || kind === 'entry-point') return undefined;
+      const {
+        path: found,
+        external,
+        errors,
+      } = await resolve(path, {
+        kind,
+        importer: from.importer,
+        resolveDir: from.resolveDir,
+        pluginData: 'asked',
+      });
+      return errors.length > 0 ? { errors } : { path: found, external, sideEffects: false };
+    });
+  },
+};
 
 const registryLeftOut: Plugin = {
   name: 'registry left out',

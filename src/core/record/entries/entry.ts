@@ -10,24 +10,26 @@ export type Certainty = (typeof certainties)[number];
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
+/** How ids, references and names are written. */
+export const patterns = {
+  id: /^[A-Za-z0-9_-]{1,64}$/,
+  ref: /^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/,
+  name: /^[a-z][A-Za-z0-9-]{0,40}$/,
+} as const;
+
 const idSchema = v.pipe(
   v.string(),
-  v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an id of 1 to 64 letters, digits, - or _'),
+  v.regex(patterns.id, 'an id of 1 to 64 letters, digits, - or _'),
 );
 
 /** A thing's id, or one of its parts: `panel/c1r3`, `device/t1`, `bar/t12`. */
-const refSchema = v.pipe(
-  v.string(),
-  v.regex(/^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/, 'an id, or id/part'),
-);
+const refSchema = v.pipe(v.string(), v.regex(patterns.ref, 'an id, or id/part'));
 
 /** Text that any store can hold: no NUL, no half of a surrogate pair. */
+export const isStorableText = (text: string) => text.isWellFormed() && !text.includes('\0');
 const storable = v.pipe(
   v.string(),
-  v.check(
-    (text) => text.isWellFormed() && !text.includes('\0'),
-    'text without NUL or broken characters',
-  ),
+  v.check(isStorableText, 'text without NUL or broken characters'),
 );
 
 /** Built once: it stands for itself in what it holds. */
@@ -43,7 +45,7 @@ const jsonSchema: v.GenericSchema<Json> = v.union([
   ),
 ]);
 
-const nameSchema = v.pipe(v.string(), v.regex(/^[a-z][A-Za-z0-9-]{0,40}$/, 'a short name'));
+const nameSchema = v.pipe(v.string(), v.regex(patterns.name, 'a short name'));
 const factsSchema = v.record(nameSchema, jsonSchema);
 
 const envelope = {

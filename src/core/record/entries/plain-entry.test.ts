@@ -44,7 +44,7 @@ test('what is taken as an entry at a glance is what the schema reads, and nothin
         if (!isPlainEntry(odd)) return;
         const read = v.safeParse(entrySchema, odd);
         expect(read.success).toBe(true);
-        expect(read.output).toStrictEqual(odd);
+        expect(JSON.stringify(read.output)).toBe(JSON.stringify(odd));
       },
     ),
     { numRuns: 800 },

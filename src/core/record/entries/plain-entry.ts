@@ -1,10 +1,8 @@
 import * as v from 'valibot';
 import type { Entry } from './entry';
-import { certainties, entryVersion } from './entry';
+import { certainties, entryVersion, isStorableText, patterns } from './entry';
 
-const id = /^[A-Za-z0-9_-]{1,64}$/;
-const ref = /^[A-Za-z0-9_-]{1,64}(\/[a-z0-9]{1,12})?$/;
-const name = /^[a-z][A-Za-z0-9-]{0,40}$/;
+const { id, ref, name } = patterns;
 /** Names an object has by itself: what carries one is left to the schema. */
 const inherited = new Set(['__proto__', 'prototype', 'constructor']);
 const keys = {
@@ -59,12 +57,12 @@ function isStorable(value: unknown): boolean {
     case 'number':
       return Number.isFinite(value);
     case 'string':
-      return isText(value);
+      return isStorableText(value);
     case 'object': {
       if (value === null) return true;
       if (Array.isArray(value)) return value.every(isStorable);
       for (const key of Object.keys(value)) {
-        if (!isText(key) || inherited.has(key)) return false;
+        if (!isStorableText(key) || inherited.has(key)) return false;
         if (!isStorable((value as Record<string, unknown>)[key])) return false;
       }
       return true;
@@ -73,5 +71,3 @@ function isStorable(value: unknown): boolean {
       return false;
   }
 }
-
-const isText = (text: string) => text.isWellFormed() && !text.includes('\0');
