@@ -25,6 +25,8 @@ const oddities = fc.oneof(
     { name: () => 1 },
   ),
 );
+/** As it is read from text: whatever else an object may be, no entry is. */
+const asJson = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 const fields = ['v', 'id', 'counter', 'device', 'author', 'at', 'action', 'kind', 'thing', 'type'];
 const others = ['in', 'about', 'facts', 'certainty', 'replaces', 'undoes', 'extra', 'constructor'];
 
@@ -44,7 +46,7 @@ test('what is taken as an entry at a glance is what the schema reads, and nothin
         if (!isPlainEntry(odd)) return;
         const read = v.safeParse(entrySchema, odd);
         expect(read.success).toBe(true);
-        expect(JSON.stringify(read.output)).toBe(JSON.stringify(odd));
+        expect(asJson(read.output)).toStrictEqual(asJson(odd));
       },
     ),
     { numRuns: 800 },
