@@ -81,10 +81,9 @@ export async function signInCookie(
 
 /** Starts what works the queue, as bin/demo does. */
 export function startWorker(): { kill(): void } {
-  const child = spawn(
-    process.execPath,
-    ['--conditions=react-server', '--import', 'tsx', 'src/server/tools/work.ts'],
-    { env: { ...process.env, NODE_OPTIONS: '' }, stdio: 'ignore' },
-  );
+  const child = spawn(process.execPath, ['.next/east-gate/work.mjs'], {
+    env: { ...process.env, NODE_ENV: 'production', NODE_OPTIONS: '' },
+    stdio: 'ignore',
+  });
   return { kill: () => child.kill('SIGKILL') };
 }

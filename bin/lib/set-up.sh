@@ -66,6 +66,20 @@ need_build() {
   printf '%s' "$wanted" > .next/east-gate-build
 }
 
-# In the background: the process itself, so that its id is the one to end.
+# In the background: the process itself, so that its id is the one to end. It follows the sources.
 script_beside() { export EAST_GATE_HEAVY=here; exec node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
-script() { EAST_GATE_HEAVY=here node --disable-warning=ExperimentalWarning --conditions=react-server --import tsx "$@"; }
+
+# program FILE: puts a TypeScript program together; $built is where. Read file by file it takes several times as long.
+program() {
+  # As deep as where its source stands: it finds the migrations from there.
+  built=$root/.build/server/tools/$(basename "$1" .ts).mjs
+  # Written beside and moved: another may be reading it.
+  (cd "$root" && bundle "$1" --outfile="$built.$$" --packages=external) && mv "$built.$$" "$built"
+}
+
+# script FILE ARGUMENT…: runs one.
+script() {
+  program "$1"
+  shift
+  EAST_GATE_HEAVY=here node --conditions=react-server "$built" "$@"
+}

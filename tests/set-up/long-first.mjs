@@ -2,6 +2,7 @@ import TestSequencer from '@jest/test-sequencer';
 
 /** Begun last they would leave one worker idle while the other ends them. */
 const long = [
+  'follow-steps.test',
   'kill.test',
   'isolation.test',
   'same-text.test',
@@ -9,7 +10,6 @@ const long = [
   'issued-before.test',
   'changed-devices.property.test',
   'walk.test',
-  'assess.test',
   'plans.test',
   'plan.test',
   'follow.test',

@@ -1,5 +1,4 @@
 import * as v from 'valibot';
-import { randomInt, randomLcg } from 'd3-random';
 import { highestCounter, stamp } from '../fieldwork/recording/draft';
 import type { Draft } from '../fieldwork/recording/draft';
 import type { Entry, Json } from '../record/entries/entry';
@@ -8,6 +7,8 @@ import type { PropertySpec } from '../record/entries/properties';
 import { lugRef, positionRef } from '../record/entries/thing-types';
 import type { Subject } from '../record/entries/thing-types';
 import { bench } from './bench';
+import type { Chance } from './chance';
+import { chanceOf } from './chance';
 
 /** Least and most entries of a seeded inspection. */
 export const seededSizes = { least: 20, most: 600 } as const;
@@ -26,10 +27,8 @@ const contradictedOneIn = 300;
  * being the more frequent, as they are in an office.
  */
 export function seededInspection(seed: number): Entry[] {
-  // Neighbouring seeds lie far apart by the golden ratio.
-  const random = randomLcg((seed * 0.618_033_988_749_895) % 1);
-  const upTo = (most: number) => randomInt.source(random)(most)();
-  const oneOf = <T>(list: readonly T[]): T => list[upTo(list.length)]!;
+  const chance = chanceOf(seed);
+  const { random, upTo, oneOf } = chance;
   const target = Math.round(seededSizes.least * (seededSizes.most / seededSizes.least) ** random());
   const rows = Math.max(2, Math.min(42, Math.round(target / (6 + upTo(12))) + upTo(3)));
   const made = bench({
@@ -46,7 +45,7 @@ export function seededInspection(seed: number): Entry[] {
   const taken: string[] = [];
   for (let position = 1; position <= rows * 2 && made.book.entries.length < target - 6; position++)
     if (random() < 0.85) {
-      const line = lineAt(position, { upTo, random, oneOf });
+      const line = lineAt(position, chance);
       made.lines(line);
       taken.push(line);
     }
@@ -82,7 +81,7 @@ export function seededInspection(seed: number): Entry[] {
       continue;
     }
     said.add(key);
-    const value = valueOf(spec, { upTo, random, oneOf });
+    const value = valueOf(spec, chance);
     if (!v.is(spec.schema, value)) continue;
     write({
       kind: 'observe',
@@ -94,12 +93,6 @@ export function seededInspection(seed: number): Entry[] {
     if (upTo(undoneOneIn) === 0) write({ kind: 'undo', undoes: all.at(-1)!.action });
   }
   return all;
-}
-
-interface Chance {
-  upTo(most: number): number;
-  random(): number;
-  oneOf<T>(list: readonly T[]): T;
 }
 
 function lineAt(position: number, { upTo, random, oneOf }: Chance): string {

@@ -16,21 +16,27 @@ const judging = ['src/server/jobs/rejudge-batch.ts'];
  * not use. A rule whose text or whose helpers do not change keeps its digest.
  * @param changed texts of files as they would be, by path
  */
-export async function codeDigests(
-  changed: Readonly<Record<string, string>> = {},
-): Promise<CodeDigests> {
-  const rules = inOrder(ruleFiles());
+export const codeDigests = async (changed: Changed = {}): Promise<CodeDigests> => ({
+  reader: await readerDigest(changed),
+  grading: await gradingDigest(changed),
+  rules: await ruleDigests(changed),
+});
+
+type Changed = Readonly<Record<string, string>>;
+
+export const readerDigest = async (changed: Changed = {}): Promise<string> =>
+  digest(await bundled(reading, changedTexts(changed)));
+
+export const gradingDigest = async (changed: Changed = {}): Promise<string> =>
+  digest(await bundled(judging, changedTexts(changed), registryLeftOut));
+
+export async function ruleDigests(changed: Changed = {}): Promise<CodeDigests['rules']> {
+  const ids = inOrder(ruleFiles()).map(({ id }) => id);
   const texts = await bundled(
-    [...reading, ...rules.map(({ id }) => `${rulesHome}/${id}.ts`)],
+    ids.map((id) => `${rulesHome}/${id}.ts`),
     changedTexts(changed),
   );
-  const judge = await bundled(judging, changedTexts(changed), registryLeftOut);
-  const ofRules = texts.splice(reading.length);
-  return {
-    reader: digest(texts),
-    grading: digest(judge),
-    rules: Object.fromEntries(rules.map(({ id }, index) => [id, digest([ofRules[index]!])])),
-  };
+  return Object.fromEntries(ids.map((id, index) => [id, digest([texts[index]!])]));
 }
 
 const digest = (texts: readonly string[]) =>

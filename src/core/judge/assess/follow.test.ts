@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Assessment } from './assess';
 import { assess } from './assess';
 import type { Entry } from '../../record/entries/entry';
 import { compareEntries } from '../../record/entries/entry';
@@ -10,35 +9,11 @@ import type { Followed } from './follow';
 import { follow } from './follow';
 import { anyEntries } from '../../testing/any-entries';
 import { bench, testSettings } from '../../testing/bench';
+import { said } from '../../testing/said';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { netLoft } from '@/server/demo/net-loft';
 import { osierCottage } from '@/server/demo/osier-cottage';
 
-/** What an assessment says, without how it was come by. */
-const said = ({ inspection, findings, notSeen, coverage, verdicts }: Assessment) => ({
-  facts: [...inspection.facts].map(([about, facts]) => [
-    about,
-    [...facts].map(([name, all]) => [name, all]),
-  ]),
-  recorded: [...inspection.recorded].sort(),
-  conflicts: inspection.conflicts,
-  unplaced: inspection.unplaced,
-  findings: findings.map(({ key, grade, severity, likelihood, trace, absorbed, outcome }) => ({
-    key,
-    grade,
-    severity,
-    likelihood,
-    trace,
-    absorbed: absorbed.map(({ rule, place }) => `${rule.id} ${place.label}`),
-    outcome,
-  })),
-  notSeen: notSeen.map(({ places, ...line }) => ({
-    ...line,
-    places: places.map(({ label }) => label),
-  })),
-  coverage,
-  verdicts: verdicts.map(({ rule, place, outcome }) => [rule.id, place.ref, outcome.outcome]),
-});
 const same = (followed: Followed, entries: readonly Entry[]) =>
   expect(JSON.stringify(said(followed.assessment))).toBe(
     JSON.stringify(said(assess(entries, testSettings))),
