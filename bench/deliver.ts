@@ -24,10 +24,12 @@ const session = {
   may: permissions,
 };
 
-const side = async (programs: string, cwd: string): Promise<ChildProcess> => {
+/** @param database a database of its own, where the source is older than what this one can be */
+const side = async (programs: string, cwd: string, database?: string): Promise<ChildProcess> => {
   const child = fork(new URL('./bench-deliver-side.mjs', import.meta.url).pathname, [programs], {
     cwd,
     execArgv: ['--conditions=react-server'],
+    env: { ...process.env, ...(database && { DATABASE_URL: database }) },
   });
   await once(child, 'message');
   return child;
@@ -38,7 +40,7 @@ async function deliver(child: ChildProcess, inspection: string, entries: readonl
     { ms: number; answer: Delivered; fault?: string },
   ];
   assert.ok(!answer.fault, answer.fault);
-  assert.ok(answer.answer.ok);
+  assert.ok(answer.answer.ok, JSON.stringify(answer.answer).slice(0, 300));
   assert.ok(answer.answer.deliveries.every(({ outcome }) => outcome === 'arrived'));
   return answer.ms;
 }
@@ -53,7 +55,12 @@ const here = new URL('.', import.meta.url).pathname.replace(/\/$/, '');
 const older = process.env.BENCH_OLD_PROGRAMS;
 const sides = [
   ...(older
-    ? [['the older source', await side(older, older.replace(/\/programs$/, ''))] as const]
+    ? [
+        [
+          'the older source',
+          await side(older, older.replace(/\/programs$/, ''), process.env.BENCH_OLD_DATABASE_URL),
+        ] as const,
+      ]
     : []),
   ['this source', await side(here, process.cwd())] as const,
 ];

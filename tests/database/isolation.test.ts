@@ -505,6 +505,17 @@ describe('every query', () => {
         issued_as: null,
         words: '',
       }),
+    manyBehind: (tx) =>
+      inspectionQueries.manyBehind(tx, a.id, {
+        inspection,
+        place: 'x',
+        address: 'x',
+        entries: 1,
+      }),
+    manyIdsBehind: (tx) =>
+      inspectionQueries
+        .manyIdsBehind(tx)
+        .then((rows) => rows.filter(({ id }) => id === inspection)),
     manyStatesFound: (tx) =>
       inspectionQueries
         .manyStatesFound(tx, 'only:*')

@@ -15,7 +15,7 @@ import { manyStanding, manyToJudge } from '@/server/db/judged';
 import { seedOrganisations } from '@/server/db/seed';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { netLoft } from '@/server/demo/net-loft';
-import { rejudge } from '@/server/jobs/rejudge';
+import { judgeBehind, rejudge } from '@/server/jobs/rejudge';
 import { rejudgeBatch } from '@/server/jobs/rejudge-batch';
 import type { Session } from '@/server/session';
 
@@ -116,6 +116,7 @@ beforeAll(async () => {
   for (const [inspection, entries] of Object.entries(made))
     for (let at = 0; at < entries.length; at += 500)
       await deliverEntries(session, { inspection, entries: entries.slice(at, at + 500) });
+  await judgeBehind(organisation);
 });
 afterAll(closePool);
 

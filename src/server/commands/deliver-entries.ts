@@ -2,6 +2,8 @@ import 'server-only';
 import * as v from 'valibot';
 import type { Entry } from '@/core/record/entries/entry';
 import { parseIncoming } from '@/core';
+import { FactReader } from '@/core/record/entries/fact-reader';
+import { fold } from '@/core/record/entries/fold';
 import { canonicalJson } from '@/core/vocabulary/canonical';
 import type { Parsed } from '@/core/vocabulary/fault';
 import { describeFault, faultsOf } from '@/core/vocabulary/fault';
@@ -18,10 +20,12 @@ import {
   manyVouchedEntries,
 } from '../db/entries';
 import type { InspectionRow } from '../db/inspections';
-import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
+import { insertInspection, manyBehind, maybeOneInspectionLocked } from '../db/inspections';
+import { insertJob } from '../db/queue';
 import { oneOrganisation } from '../db/members';
 import { last } from '../db/rows';
 import { heavy } from '../heavy/pool';
+import { isPlainEntry } from '@/core/record/entries/plain-entry';
 import { overrulingEntries } from '@/core/record/entries/overruling';
 import { permissionWords } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
@@ -35,8 +39,10 @@ export type Delivery =
 export type Delivered = { ok: true; deliveries: Delivery[] } | { ok: false; fault: string };
 
 export const mostEntriesAtOnce = 500;
-/** So many are read here; more of them beside. */
+/** So many that are not plain are read here; more of them beside. */
 const fewEntries = 25;
+/** Of so many at once what is found follows within the delivery; of more of them soon after it, in a job. */
+const mostJudgedAtOnce = 100;
 
 const batchSchema = v.object({
   inspection: v.pipe(v.string(), v.regex(/^[A-Za-z0-9_-]{1,64}$/, 'an inspection id')),
@@ -55,7 +61,7 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     return { ok: false, fault: faultsOf(batch.issues).map(describeFault).join('; ') };
   const { inspection, entries } = batch.output;
   const parsed =
-    entries.length > fewEntries
+    entries.length > fewEntries && entries.filter((raw) => !isPlainEntry(raw)).length > fewEntries
       ? await heavy(session.organisation, 'parseEntries', entries)
       : entries.map((raw) => parseIncoming(raw));
   const first = new Map<string, Entry>();
@@ -73,7 +79,8 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     const { taken, added, vouched } = await write(tx, session, inspection, [
       ...new Map(read.flatMap(({ entry }) => (entry ? [[entry.id, entry] as const] : []))).values(),
     ]);
-    if (taken.size > 0) {
+    if (added.length > mostJudgedAtOnce) await judgeLater(tx, session, row, added);
+    else if (taken.size > 0) {
       const now = await restate(tx, session, row, added);
       const counts = { entries: row.entries + added.length, carried: row.carried - vouched };
       if (now) keep = () => keepFollowed(keyOf(session, inspection), counts, now);
@@ -118,6 +125,38 @@ async function restate(
     );
   else if (stored) await materialise(tx, organisation, stored);
   return row.erased_at ? undefined : now;
+}
+
+/** Where an inspection is, as its first entries say. */
+function siteSaid(entries: readonly Entry[]): { name: string; address: string } {
+  const site = entries.find((entry) => entry.kind === 'add' && entry.type === 'site');
+  const id = site?.kind === 'add' ? site.thing : '';
+  const ofSite = entries.filter(
+    (entry) =>
+      entry === site || entry.kind === 'undo' || (entry.kind === 'observe' && entry.about === id),
+  );
+  const reader = new FactReader(fold(ofSite));
+  return {
+    name: reader.value(id, 'name') ?? 'Unnamed place',
+    address: reader.value(id, 'address') ?? '',
+  };
+}
+
+/** Lists it as it was, or by where it is, and has it judged as soon as this is committed. */
+async function judgeLater(
+  tx: Transaction,
+  { organisation }: Session,
+  { id, entries: before }: InspectionRow,
+  added: readonly Entry[],
+): Promise<void> {
+  const { name, address } = before === 0 ? siteSaid(added) : { name: '', address: '' };
+  await manyBehind(tx, organisation, {
+    inspection: id,
+    place: name,
+    address,
+    entries: added.length,
+  });
+  await insertJob(tx, 'rejudge', { organisation });
 }
 
 /** Refuses what overrules a grade where the member may not. */

@@ -8,7 +8,7 @@ import { figuresIn } from './figures-of';
 export type { Figures };
 
 /** Entries of which the figures are worked out where they are asked for: of more of them beside. */
-export const fewEntries = 60;
+export const fewEntries = 600;
 
 export const figuresOf = (entries: readonly Entry[], settings: Settings): Figures =>
   figuresIn(assess(entries, settings), countsOf(entries));

@@ -44,6 +44,8 @@ export interface StateRow {
 
 /** As it is listed: with the name of whoever has it in hand; null: nobody of this office. */
 export interface ListedRow extends StateRow {
+  /** Entries came that are not judged yet: findings, dangers and looks are of those before. */
+  behind: boolean;
   in_hand: string | null;
 }
 
@@ -140,7 +142,7 @@ export const upsertState = (
        findings = excluded.findings, seen_share = excluded.seen_share, danger_open = excluded.danger_open,
        due_on = excluded.due_on, stage = excluded.stage, issued_as = excluded.issued_as, words = excluded.words,
        acts_made = excluded.acts_made, acts_agreed = excluded.acts_agreed, acts_called = excluded.acts_called,
-       kept = null, kept_by = null, answers = null, judged_by = excluded.judged_by, updated_at = now()`,
+       kept = null, kept_by = null, answers = null, judged_by = excluded.judged_by, behind = false, updated_at = now()`,
     [
       organisation,
       row.inspection_id,
@@ -162,8 +164,37 @@ export const upsertState = (
     ],
   );
 
+/**
+ * Says that entries came which are judged later: what lists show is of those before. One that was not listed
+ * yet is listed by where it is.
+ */
+export const manyBehind = (
+  tx: Transaction,
+  organisation: string,
+  row: { inspection: string; place: string; address: string; entries: number },
+) =>
+  many(
+    tx,
+    `insert into inspection_states
+       (organisation_id, inspection_id, place, address, entries, findings, seen_share, danger_open, stage, words, behind, updated_at)
+     values ($1::uuid, $2::text, $3::text, $4::text, $5::integer, '{}', 0, 0, 'draft', $3::text || ' ' || $4::text, true, now())
+     on conflict (organisation_id, inspection_id) do update set
+       stage = case inspection_states.stage when 'issued' then 'changed' else inspection_states.stage end,
+       kept = null, kept_by = null, answers = null, behind = true, updated_at = now()`,
+    [organisation, row.inspection, row.place, row.address, row.entries],
+  );
+
+/** Inspections whose latest entries are not judged yet. */
+export const manyIdsBehind = (tx: Transaction) =>
+  many<{ id: string }>(
+    tx,
+    `select inspection_id as id from inspection_states where behind order by inspection_id`,
+    [],
+  );
+
 const listed = `inspection_id, place, address, to_char(as_of, 'YYYY-MM-DD') as as_of, entries, findings, seen_share,
        danger_open, to_char(due_on, 'YYYY-MM-DD') as due_on, stage, issued_as, acts_made, acts_agreed, acts_called,
+       behind,
   (select m.name from inspections i join members m
      on m.organisation_id = i.organisation_id and m.id = coalesce(i.in_hand_of, i.created_by)
    where i.organisation_id = inspection_states.organisation_id and i.id = inspection_states.inspection_id) as in_hand`;
@@ -190,8 +221,8 @@ export const manyStatesDue = (tx: Transaction, until: string, most = 12) =>
   many<ListedRow>(
     tx,
     `select ${listed} from inspection_states
-     where stage <> 'closed' and (danger_open > 0 or due_on <= $1::date)
-     order by (danger_open > 0) desc, due_on, inspection_id limit $2::integer`,
+     where stage <> 'closed' and (danger_open > 0 or due_on <= $1::date or behind)
+     order by (danger_open > 0 or behind) desc, due_on, inspection_id limit $2::integer`,
     [until, most],
   );
 

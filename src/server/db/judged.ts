@@ -38,7 +38,7 @@ export const manyToJudge = (
     `with next as materialized (
        select organisation_id, inspection_id, entries, as_of, kept, kept_by, answers, judged_by, issued_as, words, xmin
        from inspection_states
-       where inspection_id > $1::text and judged_by is distinct from $3::text
+       where inspection_id > $1::text and judged_by is distinct from $3::text and not behind
        order by organisation_id, inspection_id limit $2::integer)
      select i.id, i.settings::text as settings, s.entries as count, to_char(s.as_of, 'YYYY-MM-DD') as as_of,
        case when s.kept_by = $4::text then null else coalesce((select json_agg(e.body) from entries e

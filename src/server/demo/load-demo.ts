@@ -112,10 +112,10 @@ async function deliver(
   session: Session,
   { inspection, entries }: { inspection: string; entries: Entry[] },
 ): Promise<void> {
-  for (let from = 0; from < entries.length; from += 200) {
+  for (let from = 0; from < entries.length; from += 100) {
     const delivered = await deliverEntries(session, {
       inspection,
-      entries: entries.slice(from, from + 200),
+      entries: entries.slice(from, from + 100),
     });
     if (!delivered.ok) throw new Error(delivered.fault);
     const refused = delivered.deliveries.find((one) => one.outcome === 'refused');

@@ -7,7 +7,8 @@ import { inOrganisation } from '../db/connect';
 import type { ToJudgeRow } from '../db/judged';
 import { manyBooks, manyJudged, manyStanding, manyToJudge } from '../db/judged';
 import type { RejudgeJob } from '../db/queue';
-import { wordsOf } from '../commands/stored-inspection';
+import { loadStored, materialise, wordsOf } from '../commands/stored-inspection';
+import { manyIdsBehind, maybeOneInspectionLocked } from '../db/inspections';
 import { log } from '../run/log';
 import type { Books, Rejudged } from './rejudge-batch';
 
@@ -24,11 +25,29 @@ export interface RejudgeOptions {
   digests?: CodeDigests | undefined;
 }
 
-/** Judges again what an office has of older rules, and says how much could not be read. */
+/**
+ * Judges what an office has that is not judged yet, then again what it has of older rules, and says how much could
+ * not be read.
+ */
 export async function rejudgeOffice({ organisation }: RejudgeJob): Promise<void> {
+  await judgeBehind(organisation);
   for await (const results of rejudge(organisation))
     for (const { id, fault } of results)
       if (fault) log.error({ organisation, inspection: id, fault }, 'could not be judged again');
+}
+
+/** Judges inspections whose latest entries came many at once. One that cannot be read holds up no other. */
+export async function judgeBehind(organisation: string): Promise<void> {
+  const behind = await inOrganisation(organisation, (tx) => manyIdsBehind(tx));
+  for (const { id } of behind)
+    try {
+      await inOrganisation(organisation, async (tx) => {
+        const row = await maybeOneInspectionLocked(tx, id);
+        if (row) await materialise(tx, organisation, await loadStored(tx, row));
+      });
+    } catch (error) {
+      log.error({ organisation, inspection: id, fault: (error as Error).message }, 'not judged');
+    }
 }
 
 /**

@@ -127,6 +127,7 @@ function TodayOnDevice({
                         {line.dangerOpen} Danger now, not made safe
                       </span>
                     )}
+                    {line.behind && <BeingJudged />}
                     {line.dueOn && <span className="text-ink2">due {dayWords(line.dueOn)}</span>}
                   </li>
                 ))}
@@ -159,6 +160,9 @@ function TodayOnDevice({
   );
 }
 
+/** What is there is not told yet: that nothing is told of it does not mean that nothing is there. */
+const BeingJudged = () => <strong>entries arrived that are not judged yet</strong>;
+
 function InspectionItem({ line }: { line: InspectionLine }) {
   const count = (grade: Grade) => line.findings[grade] ?? 0;
   const found = grades.filter((grade) => count(grade) > 0);
@@ -180,7 +184,8 @@ function InspectionItem({ line }: { line: InspectionLine }) {
         </p>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        {found.length === 0 && (
+        {line.behind && <BeingJudged />}
+        {found.length === 0 && !line.behind && (
           <span className="text-ink2">
             {line.stage === 'draft' ? 'no findings yet' : 'no findings'}
           </span>
@@ -197,7 +202,7 @@ function InspectionItem({ line }: { line: InspectionLine }) {
             </span>
           </span>
         ))}
-        <span className="text-ink2">
+        <span className="text-ink2" hidden={line.behind}>
           {line.acts
             ? `${line.acts.made} of ${line.acts.agreed} agreed ${line.acts.called}`
             : `${Math.round(line.seenShare * 100)} % of the checks seen`}

@@ -19,6 +19,8 @@ export interface InspectionLine {
   issuedAs: string | null;
   /** Who has it in hand; null: nobody of this office. */
   inHand: string | null;
+  /** Entries came that are not judged yet: what is told of findings is of those before. */
+  behind: boolean;
 }
 
 /** What Today is drawn from. */

@@ -54,4 +54,5 @@ const lineOf = (
   stage: state.stage,
   issuedAs: state.issued_as,
   inHand: state.in_hand,
+  behind: state.behind,
 });
