@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import type { PublicKeyCredentialCreationOptionsJSON } from '@simplewebauthn/browser';
-import { startRegistration } from '@simplewebauthn/browser';
 import { localTimeWords } from '../primitives/local-time';
 import { LabelledField } from '../primitives/LabelledField';
 import { Said } from '../primitives/Said';
@@ -31,6 +30,7 @@ export function Passkeys({ passkeys }: { passkeys: readonly Passkey[] }) {
     );
     if (!asked) return;
     try {
+      const { startRegistration } = await import('@simplewebauthn/browser');
       const response = await startRegistration({ optionsJSON: asked.options });
       const done = await post('/api/account/passkeys', { name, response }, 'Added.');
       if (done) setName('');

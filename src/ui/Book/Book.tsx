@@ -1,12 +1,13 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useLogbook } from '@/client/logbook/use-logbook';
 import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Opened } from '@/core/record/package/opened';
 import { Opening } from '../primitives/Opening';
+import { fetchParts } from '../primitives/lazily';
 import { BookHeader } from './BookHeader';
 import { bookActions } from './actions';
 import type { Selection } from './context';
@@ -18,6 +19,9 @@ import { NoPanel } from './NoPanel';
 import { StopStrip } from './StopStrip';
 import type { BookSent } from './sent';
 import { bookPath } from './sent';
+
+/** Nobody opens a part this soon after the view stands. */
+const partsAfterMs = 1500;
 
 const nothingCarried: Opened['carried'] & object = [];
 
@@ -73,6 +77,12 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
     () => bookActions({ store, panel: panel?.id, sure, select, setPanelId, setSure, setTrouble }),
     [store, panel?.id, sure],
   );
+
+  // Once the view stands, what it opens later is fetched: the network may be gone by then.
+  useEffect(() => {
+    const later = setTimeout(() => void fetchParts(), partsAfterMs);
+    return () => clearTimeout(later);
+  }, []);
 
   const names = useMemo(
     () =>

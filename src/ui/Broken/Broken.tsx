@@ -2,7 +2,6 @@
 
 import { useEffect, useState } from 'react';
 import type { HeldHere } from '@/client/outbox/held-here';
-import { countHeldHere } from '@/client/outbox/held-here';
 import { heldWords } from './held-words';
 
 /** Asked for anew, not drawn by the program that broke. */
@@ -23,10 +22,13 @@ export function Broken({ what, otherwise, again, within = false }: BrokenProps) 
   const [held, setHeld] = useState<HeldHere | null>();
   useEffect(() => {
     let there = true;
-    countHeldHere().then(
-      (counts) => there && setHeld(counts),
-      () => there && setHeld(null),
-    );
+    // Its program is fetched where it is needed: every page has this one beside it.
+    void import('@/client/outbox/held-here')
+      .then(({ countHeldHere }) => countHeldHere())
+      .then(
+        (counts) => there && setHeld(counts),
+        () => there && setHeld(null),
+      );
     return () => {
       there = false;
     };

@@ -6,11 +6,15 @@ import { circuitTable } from './circuit-table';
 import { CircuitTable } from './CircuitTable';
 import { DirectoryCard } from './DirectoryCard';
 import { ManyCircuits } from './ManyCircuits';
-import { PasteLines } from './PasteLines';
-import { Load } from '../Load/Load';
-import { Trace } from '../Trace/Trace';
 import { WorkOnDevice } from '../Walk/detail/WorkOnDevice';
 import { OneOf } from '../primitives/OneOf';
+import { lazily } from '../primitives/lazily';
+
+const PasteLines = lazily(async () => (await import('./PasteLines')).PasteLines);
+
+const Load = lazily(async () => (await import('../Load/Load')).Load);
+
+const Trace = lazily(async () => (await import('../Trace/Trace')).Trace);
 
 /** The table of circuits, what can be done to many at once, and the card for the door. */
 export function Circuits() {

@@ -1,22 +1,22 @@
-import { useMemo } from 'react';
 import type { Finding } from '@/core/judge/grading/finding';
 import type { FindingItem } from '@/core/judge/grading/items';
 import { legacyWords } from '@/core/judge/grading/legacy';
 import type { SchoolGrade } from '@/core/judge/grading/schools';
 import { findingWords, itemWords } from '@/core/show/report/finding-words';
 import type { School } from '@/core/codes/settings/settings';
-import { whyHereOf } from '@/core/model/simulation/why-here';
 import { useBook } from '../Book/context';
 import { GradeWord } from '../primitives/GradeWord';
-import { WhyHereFigure } from '../primitives/WhyHereFigure';
+import { lazily } from '../primitives/lazily';
 import { TraceTable } from '../primitives/TraceTable';
 import { findingsOf } from './item-words';
 import { ItemPlaces } from './ItemPlaces';
-import { MendForm } from './MendForm';
 import { RestsOn } from './RestsOn';
 import { RulingForm } from './RulingForm';
 import { SeverityBand } from './SeverityBand';
 import { SchoolsCompared } from './SchoolsCompared';
+
+const MendForm = lazily(async () => (await import('./MendForm')).MendForm);
+const WhyHere = lazily(async () => (await import('./WhyHere')).WhyHere);
 
 interface FindingDetailProps {
   item: FindingItem;
@@ -41,8 +41,6 @@ export function FindingDetail({ item, finding, schools, items, choose }: Finding
     );
   const legacy = legacyWords(finding.legacy);
   const wants = outcome.wants ?? [];
-  const { assessment } = state;
-  const why = useMemo(() => whyHereOf(assessment)(finding), [assessment, finding]);
   return (
     <article aria-labelledby="finding-title" className="grid gap-4">
       <header>
@@ -73,11 +71,7 @@ export function FindingDetail({ item, finding, schools, items, choose }: Finding
         <p className="mt-1">
           <strong>Ask for:</strong> {words('ask')}
         </p>
-        {why && (
-          <div className="mt-2">
-            <WhyHereFigure why={why} />
-          </div>
-        )}
+        <WhyHere assessment={state.assessment} finding={finding} />
         {outcome.presumes?.map((one) => (
           <p key={one} className="text-ink2 mt-1">
             Presumed: {one}

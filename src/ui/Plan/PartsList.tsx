@@ -1,11 +1,28 @@
 'use client';
 
 import type { PlanView } from '@/core';
-import { csvOfRows } from '../primitives/csv';
 import { saveFile } from '../primitives/save-file';
 import { moneyWords } from './money';
 
 const cents = (amount: number) => amount.toFixed(2);
+
+async function savePartsFile(plan: PlanView): Promise<void> {
+  const { csvOfRows } = await import('../primitives/csv');
+  saveFile(
+    'parts.csv',
+    csvOfRows(
+      plan.parts.map(({ words, many, low, likely, high }) => ({
+        part: words,
+        number: String(many),
+        low: cents(low),
+        likely: cents(likely),
+        high: cents(high),
+      })),
+      ['part', 'number', 'low', 'likely', 'high'],
+    ),
+    'text/csv',
+  );
+}
 
 /** Parts, each line once, as a table and as a file. */
 export function PartsList({ plan, currency }: { plan: PlanView; currency: string }) {
@@ -14,25 +31,7 @@ export function PartsList({ plan, currency }: { plan: PlanView; currency: string
     <section aria-labelledby="parts" className="mt-4">
       <h3 id="parts" className="border-line flex items-end justify-between border-b pb-1">
         <strong>Parts</strong>
-        <button
-          className="act"
-          onClick={() =>
-            saveFile(
-              'parts.csv',
-              csvOfRows(
-                plan.parts.map(({ words, many, low, likely, high }) => ({
-                  part: words,
-                  number: String(many),
-                  low: cents(low),
-                  likely: cents(likely),
-                  high: cents(high),
-                })),
-                ['part', 'number', 'low', 'likely', 'high'],
-              ),
-              'text/csv',
-            )
-          }
-        >
+        <button className="act" onClick={() => void savePartsFile(plan)}>
           Save as CSV
         </button>
       </h3>

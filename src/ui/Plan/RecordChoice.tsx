@@ -12,9 +12,11 @@ import { dayWords } from '@/core/show/report/dates';
 import { useBook } from '../Book/context';
 import { moneyWords, rangeWords } from './money';
 import { nameOf } from './PlanRows';
-import { Quotes } from './Quotes';
 import { TellFirst } from './TellFirst';
 import { stepsOf, workWords } from './work-words';
+import { lazily } from '../primitives/lazily';
+
+const Quotes = lazily(async () => (await import('./Quotes')).Quotes);
 
 /** Who chooses this plan: recorded with its works, figures and the version of the cost book. */
 export function RecordChoice({

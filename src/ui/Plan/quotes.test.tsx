@@ -6,7 +6,9 @@ import { quotesOf } from '@/core/advise/planning/quotes';
 import { bench } from '@/core/testing/bench';
 import { useBook } from '../Book/context';
 import { inHand, type } from '../testing/in-hand';
-import { Quotes } from './Quotes';
+import { lazily } from '../primitives/lazily';
+
+const Quotes = lazily(async () => (await import('./Quotes')).Quotes);
 
 afterEach(cleanup);
 

@@ -8,7 +8,9 @@ import { useBook, useInHand } from '../Book/context';
 import { GroupList } from './GroupList';
 import { InstrumentBench } from './InstrumentBench';
 import { SlotTable } from './SlotTable';
-import { Thermal } from './Thermal';
+import { lazily } from '../primitives/lazily';
+
+const Thermal = lazily(async () => (await import('./Thermal')).Thermal);
 
 /** Stage 10: a bench of readings in the right order, each with its limits, instrument, author and verdict. */
 export function Readings() {

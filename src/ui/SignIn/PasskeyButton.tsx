@@ -3,7 +3,6 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { PublicKeyCredentialRequestOptionsJSON } from '@simplewebauthn/browser';
-import { startAuthentication } from '@simplewebauthn/browser';
 import { postJson } from '@/client/http';
 import { useAwake } from '../primitives/use-awake';
 
@@ -20,6 +19,7 @@ export function PasskeyButton() {
     );
     if (!asked.ok) return setFault(asked.faults.join(' '));
     try {
+      const { startAuthentication } = await import('@simplewebauthn/browser');
       const response = await startAuthentication({ optionsJSON: asked.value.options });
       const answer = await postJson('/sign-in/passkey', response);
       if (!answer.ok) return setFault(answer.faults.join(' '));

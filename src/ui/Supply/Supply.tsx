@@ -10,8 +10,10 @@ import { BothEnds } from './BothEnds';
 import type { Ends } from './BothEnds';
 import { NodeDetail } from './NodeDetail';
 import { SupplyDrawing } from './SupplyDrawing';
-import { WhatFlows } from './WhatFlows';
 import { OneOf } from '../primitives/OneOf';
+import { lazily } from '../primitives/lazily';
+
+const WhatFlows = lazily(async () => (await import('./WhatFlows')).WhatFlows);
 
 /** The way of the power from the service to the last panel, drawn; what hangs on what is set on it. */
 export function Supply() {

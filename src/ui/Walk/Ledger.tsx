@@ -13,9 +13,11 @@ import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
 import { useDrawn } from '../Book/Drawn';
 import { findingsOf, surenessOf } from '../Judge/item-words';
-import { MendForm } from '../Judge/MendForm';
 import { MendedList } from './MendedList';
 import { selectionOf } from './selection';
+import { lazily } from '../primitives/lazily';
+
+const MendForm = lazily(async () => (await import('../Judge/MendForm')).MendForm);
 
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {

@@ -11,6 +11,7 @@ import { FactReader } from '@/core/record/entries/fact-reader';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
 import { testSettings } from '@/core/testing/bench';
 import { DrawnProvider } from '../Book/Drawn';
+import { fetchParts } from '../primitives/lazily';
 import { bookActions } from '../Book/actions';
 import type { BookContext, Selection } from '../Book/context';
 import { BookContextProvider, InHandProvider } from '../Book/context';
@@ -42,6 +43,8 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
     },
     entries,
   );
+  // What a browser fetches once the view stands is here from the first.
+  await fetchParts();
   opened += 1;
   await store.open(await openHeld(`in-hand-${opened}`), () => undefined);
   const shown = render(
