@@ -5,7 +5,7 @@ import type { ThingType } from '../../record/entries/thing-types';
 import { readSite } from '../../installation/panel/site-view';
 import type { SiteView } from '../../installation/panel/site-view';
 import { parseLine } from '../../record/shorthand/parse';
-import { refusals } from './check';
+import { refusalsAfter } from './check';
 import type { Draft, Stamp } from './draft';
 import { add, highestCounter, observe, stamp } from './draft';
 import { recordLine } from './record-line';
@@ -14,6 +14,8 @@ import { redoDraft, undoDraft } from './undo';
 /** Writes entries one action after another, refusing the impossible, as a person's device does. */
 export class Logbook {
   entries: Entry[];
+  /** What its entries say, as it was put together last. */
+  private read: { entries: readonly Entry[]; count: number; site: SiteView } | undefined;
 
   constructor(
     private readonly by: Omit<Stamp, 'counter'>,
@@ -23,15 +25,21 @@ export class Logbook {
   }
 
   get site(): SiteView {
-    return readSite(fold(this.entries));
+    const { entries, read } = this;
+    if (read?.entries !== entries || read.count !== entries.length)
+      this.read = { entries, count: entries.length, site: readSite(fold(entries)) };
+    return this.read!.site;
   }
 
   /** Records drafts as one action. Throws on what is impossible. */
   record(drafts: readonly Draft[]): Entry[] {
     const fresh = stamp(drafts, { ...this.by, counter: highestCounter(this.entries) });
-    const [refusal] = refusals(this.entries, fresh);
+    const { entries } = this;
+    const site = readSite(fold([...entries, ...fresh]));
+    const [refusal] = refusalsAfter(this.site, site, fresh);
     if (refusal) throw new Error(`${refusal.about}: ${refusal.message}`);
-    this.entries.push(...fresh);
+    entries.push(...fresh);
+    this.read = { entries, count: entries.length, site };
     return fresh;
   }
 
