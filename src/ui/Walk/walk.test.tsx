@@ -2,7 +2,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
-import { inHand, pressable, type } from '../testing/in-hand';
+import { inHand, pressable, type, unfold } from '../testing/in-hand';
 import { Walk } from './Walk';
 
 afterEach(cleanup);
@@ -36,6 +36,7 @@ describe('an empty position', () => {
     ['Cover closed', 'covered'],
   ] as const)('%s is recorded of the opening', async (words, opening) => {
     const hand = await inHand(bench().book.entries, <Walk />, at(24));
+    if (opening === 'covered') unfold(/^Other kinds/);
     await (await hand.press(words, 0, selected())).andKept();
     expect(hand.reader().value('panel/c2r12', 'opening')).toBe(opening);
   });
@@ -121,6 +122,7 @@ describe('a breaker', () => {
 
   test('known as told: what comes next is told, until it is taken back', async () => {
     const hand = await inHand(one(), <Walk />, at(7));
+    unfold('Everything of this breaker');
     await hand.press('told');
     await (await hand.press('Heat')).andKept();
     await hand.press('told');

@@ -4,7 +4,7 @@ import { act, cleanup, fireEvent, waitFor } from '@testing-library/react';
 import { bench } from '@/core/testing/bench';
 import { deviceAt } from '@/core/fieldwork/recording/device-at';
 import { looseWires } from '@/core/fieldwork/recording/loose-wires';
-import { inHand } from '../testing/in-hand';
+import { inHand, unfold } from '../testing/in-hand';
 import { Detail } from './Detail';
 import { ShorthandBar } from './ShorthandBar';
 import { usePreviewResult } from './use-preview';
@@ -17,6 +17,7 @@ const wired = () => bench().lines(...lines).book.entries;
 describe('by taps', () => {
   test('a wired breaker is moved, and is in hand where it went', async () => {
     const { press, site } = await inHand(wired(), <Detail />, { kind: 'position', number: 7 });
+    unfold(/^Moved, taken out/);
     await press('Moved to …');
     await (await press('14')).andKept();
     const panel = site().panels[0]!;
@@ -26,6 +27,7 @@ describe('by taps', () => {
 
   test('taken out and blanked; its wire is landed under another screw', async () => {
     const first = await inHand(wired(), <Detail />, { kind: 'position', number: 7 });
+    unfold(/^Moved, taken out/);
     await first.press('Taken out …');
     await (await first.press('And blanked')).andKept();
     expect(looseWires(first.site().panels[0]!)).toHaveLength(1);
@@ -44,6 +46,7 @@ describe('by taps', () => {
       number: 9,
     });
     const old = deviceAt(site().panels[0]!, 9)!.id;
+    unfold(/^Moved, taken out/);
     await press('Another instead …');
     await (await press('20 A')).andKept();
     const now = deviceAt(site().panels[0]!, 9)!;
@@ -54,6 +57,7 @@ describe('by taps', () => {
 
   test('never there: the record put right, the wires stay', async () => {
     const { press, site } = await inHand(wired(), <Detail />, { kind: 'position', number: 9 });
+    unfold(/^Moved, taken out/);
     await (await press('Never there: put the record right')).andKept();
     expect(looseWires(site().panels[0]!)).toHaveLength(2);
   });

@@ -101,6 +101,9 @@ export function pressable(name: string | RegExp, of: HTMLElement = document.body
   return found;
 }
 
+/** Opens what is behind a button of these words. */
+export const unfold = (words: string | RegExp) => fireEvent.click(screen.getByText(words));
+
 /** Types into what has this label. */
 export function type(label: string | RegExp, value: string, at = 0): void {
   fireEvent.change(screen.getAllByLabelText(label)[at]!, { target: { value } });

@@ -11,6 +11,7 @@ import { FactField } from '../../facts/FactField';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
 import { OneOf } from '../../primitives/OneOf';
+import { Folded } from '../../primitives/Folded';
 
 /** What else is recorded of a breaker, each where it is seen. */
 export function DeviceFacts({ device }: { device: DeviceView }) {
@@ -68,8 +69,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
       </div>
       <QuickFacts device={device} />
       <PhotoInput about={device.id} words={`Photo of ${device.label}`} />
-      <details>
-        <summary className="act w-full">Everything of this breaker</summary>
+      <Folded words="Everything of this breaker">
         <div className="mt-2 grid gap-2">
           <SureChoice />
           <FactSheet about={device.id} without={['terminalTakes', 'form']} />
@@ -96,7 +96,7 @@ export function DeviceFacts({ device }: { device: DeviceView }) {
             </button>
           ))}
         </div>
-      </details>
+      </Folded>
     </div>
   );
 }

@@ -20,6 +20,7 @@ import { formsFor, moreRatings, ratings } from './offered';
 import { PositionHeading } from './PositionHeading';
 import { MoreRepeats, SameAsLast } from './RepeatButtons';
 import { WireKeys } from './WireKeys';
+import { Folded } from '../../primitives/Folded';
 
 /** A position without a breaker: the rating first, then its wire, or the same as the last. */
 export function EmptyDetail({ position }: { position: PositionView }) {
@@ -97,8 +98,7 @@ export function EmptyDetail({ position }: { position: PositionView }) {
       <SameAsLast position={position} />
       <NoticedKeys about={position.ref} without={['loose']} />
       <LooseList />
-      <details>
-        <summary className="act w-full">Other kinds, larger ratings, the same again</summary>
+      <Folded words="Other kinds, larger ratings, the same again">
         <div className="mt-2 grid gap-2.5">
           <OneOf
             label="Other form of the device"
@@ -131,14 +131,13 @@ export function EmptyDetail({ position }: { position: PositionView }) {
             ))}
           </div>
         </div>
-      </details>
+      </Folded>
       <PhotoInput about={position.ref} words={`Photo of ${position.number}`} />
-      <details>
-        <summary className="act w-full">Everything of this position</summary>
+      <Folded words="Everything of this position">
         <div className="mt-2">
           <FactSheet about={position.ref} without={['opening']} />
         </div>
-      </details>
+      </Folded>
     </div>
   );
 }

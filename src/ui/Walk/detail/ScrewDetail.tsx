@@ -8,6 +8,7 @@ import type { ConductorView } from '@/core/installation/panel/views';
 import { useBook } from '../../Book/context';
 import { FactSheet } from '../../facts/FactSheet';
 import { SureChoice } from '../../facts/SureChoice';
+import { Folded } from '../../primitives/Folded';
 
 /** One screw of a bar: what is under it, and one tap for another conductor. */
 export function ScrewDetail({ bar: barId, number }: { bar: string; number: number }) {
@@ -75,13 +76,12 @@ export function ScrewDetail({ bar: barId, number }: { bar: string; number: numbe
       >
         That is all under it: {terminal.conductors.length}
       </button>
-      <details>
-        <summary className="act w-full">Everything of this screw</summary>
+      <Folded words="Everything of this screw">
         <div className="mt-2 grid gap-2">
           <SureChoice />
           <FactSheet about={terminal.ref} />
         </div>
-      </details>
+      </Folded>
       <button className="act" onClick={() => actions.select({ kind: 'thing', ref: bar.id })}>
         The whole bar: everything
       </button>

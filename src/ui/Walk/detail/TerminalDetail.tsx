@@ -1,6 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { properties } from '@/core/record/entries/properties';
 import type { PropertyValue } from '@/core/record/entries/properties';
 import { lineOfDevice } from '@/core/fieldwork/recording/line-of-device';
 import { takeOutWire } from '@/core/fieldwork/recording/loose-wires';
@@ -65,62 +67,72 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
       )}
     </fieldset>
   );
+}
 
-  function WireRow({ conductor }: { conductor: ConductorView }) {
-    const colour = conductor.colour?.value;
-    const usual = systems[panel.system].legs.length === 3 ? threeLegs : twoLegs;
-    const colours = colour && !usual.includes(colour) ? [...usual, colour] : usual;
-    const remarked = reader.value(conductor.id, 'remarked');
-    const takeOff = () => void actions.work((bench) => takeOutWire(conductor, true, bench));
-    return (
-      <li className="mt-1 flex flex-wrap items-center gap-1.5">
-        <span className="min-w-20">{conductorWords(conductor)}</span>
-        <OneOf
-          label={`Colour of ${conductorWords(conductor)}`}
-          className="flex flex-wrap gap-1.5"
-          each="act swatch px-2!"
-          choices={colours.map((one) => ({
-            value: one,
-            name: `${conductorWords(conductor)} is ${one}`,
-            words: (
-              <svg width="12" height="12" aria-hidden="true">
-                <circle
-                  cx="6"
-                  cy="6"
-                  r="5"
-                  fill={`var(--d-wire-${one})`}
-                  stroke={`var(--d-wire-${one}-edge)`}
-                />
-              </svg>
-            ),
-          }))}
-          value={colour}
-          choose={(one) => void actions.observe(conductor.id, { colour: one })}
-        />
-        {colour === 'white' && (
-          <button
-            className="act"
-            aria-pressed={remarked === true}
-            onClick={() => void actions.observe(conductor.id, { remarked: remarked !== true })}
-          >
-            {remarked === undefined ? 'Re-marked?' : remarked ? 'Re-marked' : 'Not re-marked'}
-          </button>
-        )}
+/** A drop of each colour: the same one always. */
+const swatches = Object.fromEntries(
+  Object.keys(properties.colour.choices).map((one) => [
+    one,
+    <svg width="12" height="12" aria-hidden="true">
+      {' '}
+      <circle
+        cx="6"
+        cy="6"
+        r="5"
+        fill={`var(--d-wire-${one})`}
+        stroke={`var(--d-wire-${one}-edge)`}
+      />{' '}
+    </svg>,
+  ]),
+) as Record<PropertyValue<'colour'>, ReactNode>;
+
+/** A wire under the screw: its colour, and what else is done to it. */
+function WireRow({ conductor }: { conductor: ConductorView }) {
+  const { state, panel, actions } = useBook();
+  const { reader } = state.assessment.site;
+  const colour = conductor.colour?.value;
+  const usual = systems[panel.system].legs.length === 3 ? threeLegs : twoLegs;
+  const colours = colour && !usual.includes(colour) ? [...usual, colour] : usual;
+  const remarked = reader.value(conductor.id, 'remarked');
+  const takeOff = () => void actions.work((bench) => takeOutWire(conductor, true, bench));
+  return (
+    <li className="mt-1 flex flex-wrap items-center gap-1.5">
+      <span className="min-w-20">{conductorWords(conductor)}</span>
+      <OneOf
+        label={`Colour of ${conductorWords(conductor)}`}
+        className="flex flex-wrap gap-1.5"
+        each="act swatch px-2!"
+        choices={colours.map((one) => ({
+          value: one,
+          name: `${conductorWords(conductor)} is ${one}`,
+          words: swatches[one],
+        }))}
+        value={colour}
+        choose={(one) => void actions.observe(conductor.id, { colour: one })}
+      />
+      {colour === 'white' && (
         <button
-          className="act px-2!"
-          onClick={() => actions.select({ kind: 'thing', ref: conductor.id })}
-          aria-label={`${conductorWords(conductor)}: everything of it`}
+          className="act"
+          aria-pressed={remarked === true}
+          onClick={() => void actions.observe(conductor.id, { remarked: remarked !== true })}
         >
-          …
+          {remarked === undefined ? 'Re-marked?' : remarked ? 'Re-marked' : 'Not re-marked'}
         </button>
-        <button
-          className="act px-2!"
-          onClick={takeOff}
-          aria-label={`Take ${conductorWords(conductor)} off`}
-        >
-          −
-        </button>
-      </li>
-    );
-  }
+      )}
+      <button
+        className="act px-2!"
+        onClick={() => actions.select({ kind: 'thing', ref: conductor.id })}
+        aria-label={`${conductorWords(conductor)}: everything of it`}
+      >
+        …
+      </button>
+      <button
+        className="act px-2!"
+        onClick={takeOff}
+        aria-label={`Take ${conductorWords(conductor)} off`}
+      >
+        −
+      </button>
+    </li>
+  );
 }

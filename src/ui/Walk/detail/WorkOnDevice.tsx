@@ -14,6 +14,7 @@ import { useBook } from '../../Book/context';
 import { OneOf } from '../../primitives/OneOf';
 import { capital } from '@/core/vocabulary/phrases';
 import { formsFor, ratings, moreRatings } from './offered';
+import { Folded } from '../../primitives/Folded';
 
 /** What becomes of a device: moved, taken out, replaced, put right. Its wires go with it or stay, on no screw. */
 export function WorkOnDevice({ device }: { device: DeviceView }) {
@@ -21,8 +22,7 @@ export function WorkOnDevice({ device }: { device: DeviceView }) {
   const [work, setWork] = useState<'move' | 'out' | 'replace' | 'right'>();
   const several = device.stands === 'position';
   return (
-    <details>
-      <summary className="act w-full">Moved, taken out, replaced, put right</summary>
+    <Folded words="Moved, taken out, replaced, put right">
       <div className="mt-2 grid gap-2">
         <OneOf
           label="What becomes of it"
@@ -66,7 +66,7 @@ export function WorkOnDevice({ device }: { device: DeviceView }) {
           Never there: put the record right
         </button>
       </div>
-    </details>
+    </Folded>
   );
 
   function Move({ device: moved }: { device: DeviceView }) {
