@@ -40,6 +40,17 @@ describe('by taps', () => {
     expect(deviceAt(panel, 9)!.terminals[0]!.conductors).toHaveLength(2);
   });
 
+  test('what was chosen of the work stays chosen while something else is recorded', async () => {
+    const { entries } = bench().lines('7 20 12cu m1 n1 g1 in:nm kitchen').book;
+    const { press, site } = await inHand(entries, <Detail />, { kind: 'position', number: 7 });
+    unfold(/^Moved, taken out/);
+    await press('Taken out …');
+    await press('They come off too');
+    await (await press('Heat')).andKept();
+    await (await press('And blanked')).andKept();
+    expect(looseWires(site().panels[0]!)).toHaveLength(3);
+  });
+
   test('another instead: the old one is kept, its wires are on the new one', async () => {
     const { press, site, reader } = await inHand(wired(), <Detail />, {
       kind: 'position',

@@ -18,7 +18,7 @@ import { Folded } from '../../primitives/Folded';
 
 /** What becomes of a device: moved, taken out, replaced, put right. Its wires go with it or stay, on no screw. */
 export function WorkOnDevice({ device }: { device: DeviceView }) {
-  const { panel, actions } = useBook();
+  const { actions } = useBook();
   const [work, setWork] = useState<'move' | 'out' | 'replace' | 'right'>();
   const several = device.stands === 'position';
   return (
@@ -68,73 +68,75 @@ export function WorkOnDevice({ device }: { device: DeviceView }) {
       </div>
     </Folded>
   );
+}
 
-  function Move({ device: moved }: { device: DeviceView }) {
-    const free = panel.positions.filter(
-      ({ devices }) => devices.length === 0 || (moved.half && devices[0]?.half),
-    );
-    return (
-      <fieldset>
-        <legend className="text-caption text-ink2">To a free position, with its wires</legend>
-        <div className="mt-1 grid grid-cols-6 gap-2">
-          {free.map(({ ref, number }) => (
-            <button
-              key={ref}
-              className="act px-1!"
-              onClick={() =>
-                void actions
-                  .work((bench) => moveDevice(moved, { number }, bench))
-                  .then((refused) => {
-                    if (!refused) actions.select({ kind: 'position', number });
-                  })
-              }
-            >
-              {number}
-            </button>
-          ))}
-        </div>
-      </fieldset>
-    );
-  }
+function Move({ device: moved }: { device: DeviceView }) {
+  const { panel, actions } = useBook();
+  const free = panel.positions.filter(
+    ({ devices }) => devices.length === 0 || (moved.half && devices[0]?.half),
+  );
+  return (
+    <fieldset>
+      <legend className="text-caption text-ink2">To a free position, with its wires</legend>
+      <div className="mt-1 grid grid-cols-6 gap-2">
+        {free.map(({ ref, number }) => (
+          <button
+            key={ref}
+            className="act px-1!"
+            onClick={() =>
+              void actions
+                .work((bench) => moveDevice(moved, { number }, bench))
+                .then((refused) => {
+                  if (!refused) actions.select({ kind: 'position', number });
+                })
+            }
+          >
+            {number}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
 
-  function TakeOut({ device: out }: { device: DeviceView }) {
-    const others = othersOf(out, panel);
-    const [withOthers, setWithOthers] = useState(false);
-    const take = (leaves?: TakingOut['leaves']) =>
-      void actions.work((bench) =>
-        takeOutDevice(out, { withOthers, ...(leaves && { leaves }) }, bench),
-      );
-    return (
-      <fieldset className="grid gap-2">
-        <legend className="text-caption text-ink2">
-          Its wires stay in the panel, on no screw, until they are landed or capped.
-        </legend>
-        {others.length > 0 && (
-          <OneOf
-            label="Its neutral and ground"
-            className="grid grid-cols-2 gap-2"
-            choices={[
-              { value: 'stay', words: 'Neutral, ground stay' },
-              { value: 'off', words: 'They come off too' },
-            ]}
-            value={withOthers ? 'off' : 'stay'}
-            choose={(next) => setWithOthers(next === 'off')}
-          />
-        )}
-        <div className="grid grid-cols-3 gap-2">
-          <button className="act" onClick={() => take('blanked')}>
-            And blanked
-          </button>
-          <button className="act" onClick={() => take('open')}>
-            Left open
-          </button>
-          <button className="act" onClick={() => take()}>
-            Not looked
-          </button>
-        </div>
-      </fieldset>
+function TakeOut({ device: out }: { device: DeviceView }) {
+  const { panel, actions } = useBook();
+  const others = othersOf(out, panel);
+  const [withOthers, setWithOthers] = useState(false);
+  const take = (leaves?: TakingOut['leaves']) =>
+    void actions.work((bench) =>
+      takeOutDevice(out, { withOthers, ...(leaves && { leaves }) }, bench),
     );
-  }
+  return (
+    <fieldset className="grid gap-2">
+      <legend className="text-caption text-ink2">
+        Its wires stay in the panel, on no screw, until they are landed or capped.
+      </legend>
+      {others.length > 0 && (
+        <OneOf
+          label="Its neutral and ground"
+          className="grid grid-cols-2 gap-2"
+          choices={[
+            { value: 'stay', words: 'Neutral, ground stay' },
+            { value: 'off', words: 'They come off too' },
+          ]}
+          value={withOthers ? 'off' : 'stay'}
+          choose={(next) => setWithOthers(next === 'off')}
+        />
+      )}
+      <div className="grid grid-cols-3 gap-2">
+        <button className="act" onClick={() => take('blanked')}>
+          And blanked
+        </button>
+        <button className="act" onClick={() => take('open')}>
+          Left open
+        </button>
+        <button className="act" onClick={() => take()}>
+          Not looked
+        </button>
+      </div>
+    </fieldset>
+  );
 }
 
 function FormAndRating({
