@@ -62,6 +62,7 @@ need_build() {
     work=src/server/tools/work.ts rejudge=src/server/jobs/rejudge-worker.ts backup=src/server/tools/backup.ts supervise=src/server/run/supervise.ts \
     --splitting --outdir=.next/east-gate --out-extension:.js=.mjs
   script src/server/tools/write-digests.ts .next/east-gate/digests.json
+  script src/server/tools/compress-statics.ts .next/static
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build
 }

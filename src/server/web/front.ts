@@ -26,12 +26,14 @@ export const ownHeaders = {
  * answer its headers. Nothing of a body is read here.
  * @param shells pages that are the same for everybody, answered without rendering them anew
  * @param direct what is posted most, answered without what renders pages
+ * @param statics answers with a file of the build where one is asked for
  */
 export function frontOf(
   handle: Handle,
   { publicOrigin, behindProxy, databaseUrl }: Environment,
   shells?: Shells,
   direct: Direct = {},
+  statics: (request: IncomingMessage, response: ServerResponse) => boolean = () => false,
 ): Handle {
   const secure = publicOrigin.startsWith('https:');
   return async (request, response) => {
@@ -50,6 +52,7 @@ export function frontOf(
       header: (name) => wordOf(request.headers[name]),
     });
     if (refusal) return refuse(request, response, refusal);
+    if (statics(request, response)) return;
     if (shells && (await shells.answer(request, response, nonce))) return;
     request.headers[ownHeaders.address] = addressOf(request, behindProxy);
     request.headers[ownHeaders.method] = request.method;

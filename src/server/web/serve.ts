@@ -12,6 +12,7 @@ import type { Direct, Handle } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
 import { routeNamer } from './route-of';
 import { Shells } from './shells';
+import { staticsOf } from './statics';
 import { watched } from './watched';
 import { keepWorkers } from './workers';
 
@@ -35,7 +36,13 @@ async function serve(environment: Environment): Promise<void> {
   };
   const shells = new Shells(handle);
   const front = watched(
-    frontOf(handle, environment, shells, { '/api/entries': takeEntries }),
+    frontOf(
+      handle,
+      environment,
+      shells,
+      { '/api/entries': takeEntries },
+      staticsOf('.next/static'),
+    ),
     routeNamer(await builtRoutes()),
   );
   const server = createServer(

@@ -73,15 +73,14 @@ export function TerminalDetail({ terminal }: { terminal: TerminalView }) {
 const swatches = Object.fromEntries(
   Object.keys(properties.colour.choices).map((one) => [
     one,
-    <svg width="12" height="12" aria-hidden="true">
-      {' '}
+    <svg key={one} width="12" height="12" aria-hidden="true">
       <circle
         cx="6"
         cy="6"
         r="5"
         fill={`var(--d-wire-${one})`}
         stroke={`var(--d-wire-${one}-edge)`}
-      />{' '}
+      />
     </svg>,
   ]),
 ) as Record<PropertyValue<'colour'>, ReactNode>;
