@@ -33,7 +33,8 @@ const ask = (audience: 'client' | 'electrician' | 'record' = 'client') =>
 const jobs = () =>
   inOrganisation(organisation, async (tx) => {
     const { rows } = await tx.query<{ state: string; file: string; id: string }>(
-      `select id, state, data ->> 'file' as file from queue.job where data ->> 'organisation' = $1::text order by created_on`,
+      `select id, state, data ->> 'file' as file from queue.job
+       where name = 'report-file' and data ->> 'organisation' = $1::text order by created_on`,
       [organisation],
     );
     return rows;
