@@ -1,76 +1,55 @@
-import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { startingSettings } from '@/core';
+import type { Settings } from '@/core/codes/settings/settings';
 import type { Entry } from '@/core/record/entries/entry';
-import { permissions } from '@/core/vocabulary/permission';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { figuresOf } from '@/server/commands/figures';
 import { listDue, listInspections } from '@/server/commands/read-inspection';
 import { closePool, inOrganisation } from '@/server/db/connect';
-import { seedOrganisations } from '@/server/db/seed';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { rejudgeOffice } from '@/server/jobs/rejudge';
 import type { Session } from '@/server/session';
+import { seedOffices } from './office';
 
 jest.setTimeout(120_000);
 
-const mark = randomUUID().slice(0, 8);
-const organisation = randomUUID();
-const member = `m-${mark}`;
-const settings = startingSettings(`Office ${mark}`);
-const session: Session = {
-  organisation,
-  organisationName: `Office ${mark}`,
-  member,
-  name: 'Ines Marrable',
-  licence: '',
-  may: permissions,
-};
+let session: Session;
+let settings: Settings;
 /** The lock-keeper's house as this member would have recorded it. */
 const houseAs = (inspection: string): Entry[] =>
   lockKeepersHouse('x').entries.map((entry) => ({
     ...entry,
-    id: `${entry.id}-${inspection}-${mark}`,
-    author: member,
+    id: `${entry.id}-${inspection}-${session.member}`,
+    author: session.member,
     ...(entry.kind === 'observe' && {
-      replaces: entry.replaces.map((id) => `${id}-${inspection}-${mark}`),
+      replaces: entry.replaces.map((id) => `${id}-${inspection}-${session.member}`),
     }),
   }));
 const listed = async (inspection: string) =>
   (await listInspections(session)).find(({ inspection_id: id }) => id === inspection)!;
 /** In whatever state: another test's worker may have taken it. */
 const jobs = () =>
-  inOrganisation(organisation, async (tx) => {
+  inOrganisation(session.organisation, async (tx) => {
     const { rows } = await tx.query<{ jobs: number }>(
       `select count(*)::integer as jobs from queue.job
        where name = 'rejudge' and data ->> 'organisation' = $1`,
-      [organisation],
+      [session.organisation],
     );
     return rows[0]!.jobs;
   });
 
-beforeAll(() =>
-  seedOrganisations(process.env.DATABASE_OWNER_URL!, [
-    {
-      id: organisation,
-      name: session.organisationName,
-      settings,
-      members: [
-        {
-          id: member,
-          name: 'Ines',
-          email: `${mark}@office.example`,
-          licence: '',
-          passwordHash: 'x',
-        },
-      ],
-    },
-  ]),
-);
+beforeAll(async () => {
+  const [office] = await seedOffices(1, 1);
+  session = office!.session();
+  settings = startingSettings(session.organisationName);
+});
 afterAll(closePool);
 
 describe('many entries at once are taken, and judged in a job', () => {
-  const entries = houseAs('whole');
+  let entries: Entry[];
+  beforeAll(() => {
+    entries = houseAs('whole');
+  });
   test('until then they are listed as not judged, by where they are, and to be seen to', async () => {
     expect(entries.length).toBeGreaterThan(100);
     const { deliveries } = (await deliverEntries(session, {
@@ -96,7 +75,7 @@ describe('many entries at once are taken, and judged in a job', () => {
     expect(await jobs()).toBe(1);
   });
   test('the job finds what assessing them finds', async () => {
-    await rejudgeOffice({ organisation });
+    await rejudgeOffice({ organisation: session.organisation });
     const { findings, danger_open, acts_made, seen_share } = figuresOf(entries, settings);
     const row = await listed('whole');
     expect(row).toMatchObject({
@@ -134,10 +113,10 @@ describe('many entries at once are taken, and judged in a job', () => {
   test('one that cannot be read keeps no other from being judged', async () => {
     for (const inspection of ['broken', 'sound'])
       await deliverEntries(session, { inspection, entries: houseAs(inspection) });
-    await inOrganisation(organisation, (tx) =>
+    await inOrganisation(session.organisation, (tx) =>
       tx.query(`update inspections set settings = '{}' where id = 'broken'`),
     );
-    await rejudgeOffice({ organisation });
+    await rejudgeOffice({ organisation: session.organisation });
     expect(await listed('broken')).toMatchObject({ behind: true });
     expect(await listed('sound')).toMatchObject({ behind: false });
   });
