@@ -24,7 +24,12 @@ interface Kept extends FollowedOn {
 }
 
 /** Those delivered to lately: what comes next is assessed from there, not from the beginning. */
-const lately = new LRUCache<string, Kept>({ max: 40 });
+const lately = new LRUCache<string, Kept>({
+  max: 40,
+  // Some 4 kB an entry: sixteen of the longest are held at once.
+  maxSize: 8000,
+  sizeCalculation: ({ counts }) => Math.max(1, counts.entries),
+});
 
 const same = (a: EntryCounts, b: EntryCounts) => a.entries === b.entries && a.carried === b.carried;
 
