@@ -14,7 +14,7 @@ const most: Readonly<Record<string, number>> = {
   '/page': 172,
   '/inspections/[id]/(book)/walk/page': 355,
   '/inspections/[id]/(book)/plan/page': 348,
-  '/inspections/[id]/(book)/return/page': 360,
+  '/inspections/[id]/(book)/return/page': 328,
   '/inspections/[id]/(book)/notes/page': 328,
   '/inspections/[id]/(book)/history/page': 328,
   '/inspections/[id]/(book)/judge/page': 328,

@@ -10,8 +10,10 @@ import { compareWithIssued } from '@/core/show/report/closing';
 import type { ReportData } from '@/core/show/report/report';
 import { useBook, useInHand } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
-import { PlanExpected } from './PlanExpected';
 import { ReturnItemDetail } from './ReturnItemDetail';
+import { lazily } from '../primitives/lazily';
+
+const PlanExpected = lazily(async () => (await import('./PlanExpected')).PlanExpected);
 
 interface ReturnVisitProps {
   /** The report the visit starts from. */
