@@ -38,10 +38,10 @@ beforeAll(() => {
     readFileSync(join(build, 'build-manifest.json'), 'utf8'),
   ) as { rootMainFiles: string[] };
   const app = join(build, 'server', 'app');
-  for (const entry of readdirSync(app, { recursive: true, withFileTypes: true })) {
-    if (entry.name !== 'page_client-reference-manifest.js') continue;
+  for (const name of readdirSync(app, { recursive: true, encoding: 'utf8' })) {
+    if (!name.endsWith('page_client-reference-manifest.js')) continue;
     const context: { __RSC_MANIFEST?: Record<string, ClientManifest> } = {};
-    vm.runInNewContext(readFileSync(join(entry.parentPath, entry.name), 'utf8'), {
+    vm.runInNewContext(readFileSync(join(app, name), 'utf8'), {
       globalThis: context,
     });
     for (const [page, { entryJSFiles = {} }] of Object.entries(context.__RSC_MANIFEST ?? {})) {

@@ -8,9 +8,9 @@ const leastBytes = 1024;
 
 /** Puts a compressed one beside every script and style of a build, as small as it gets: it is made once and sent often. */
 const [, , folder] = process.argv;
-for (const entry of await readdir(folder!, { recursive: true, withFileTypes: true })) {
-  if (!entry.isFile() || !/\.(js|css|svg)$/.test(entry.name)) continue;
-  const path = join(entry.parentPath, entry.name);
+for (const name of await readdir(folder!, { recursive: true })) {
+  if (!/\.(js|css|svg)$/.test(name)) continue;
+  const path = join(folder!, name);
   const bytes = await readFile(path);
   if (bytes.length < leastBytes) continue;
   const [br, gz] = await Promise.all([
