@@ -25,7 +25,7 @@ import { insertJob } from '../db/queue';
 import { oneOrganisation } from '../db/members';
 import { last } from '../db/rows';
 import { heavy } from '../heavy/pool';
-import { isPlainEntry } from '@/core/record/entries/plain-entry';
+import { isReadAtOnce } from '@/core/record/entries/incoming';
 import { overrulingEntries } from '@/core/record/entries/overruling';
 import { permissionWords } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
@@ -61,7 +61,7 @@ export async function deliverEntries(session: Session, input: unknown): Promise<
     return { ok: false, fault: faultsOf(batch.issues).map(describeFault).join('; ') };
   const { inspection, entries } = batch.output;
   const parsed =
-    entries.length > fewEntries && entries.filter((raw) => !isPlainEntry(raw)).length > fewEntries
+    entries.length > fewEntries && entries.filter((raw) => !isReadAtOnce(raw)).length > fewEntries
       ? await heavy(session.organisation, 'parseEntries', entries)
       : entries.map((raw) => parseIncoming(raw));
   const first = new Map<string, Entry>();

@@ -2,6 +2,7 @@ import { isValid, parseISO } from 'date-fns';
 import { troubleIn } from '../../vocabulary/bounded';
 import type { Parsed } from '../../vocabulary/fault';
 import type { Entry } from './entry';
+import { isPlainEntry } from './plain-entry';
 import { parseEntry } from './versions';
 
 /** Of one new entry: deeper or longer is no fact of a panel; a chosen plan with all its steps is the longest. */
@@ -23,6 +24,10 @@ export function parseIncoming(raw: unknown, at = ''): Parsed<Entry> {
     );
   return parsed;
 }
+
+/** Whether it is read in no time: within the bounds, and plain. */
+export const isReadAtOnce = (raw: unknown): boolean =>
+  troubleIn(raw, entryBounds) === undefined && isPlainEntry(raw);
 
 const refused = (path: string, expected: string, got: string) => ({
   ok: false as const,

@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { describeFault } from '../../vocabulary/fault';
 import { Logbook } from '../../fieldwork/recording/logbook';
 import { asOfDay } from '../../show/report/dates';
-import { parseIncoming } from './incoming';
-import type { Entry } from './entry';
+import { isReadAtOnce, parseIncoming } from './incoming';
+import type { Entry, Json } from './entry';
 import { compareEntries } from './entry';
 import { strangeWords } from './strange';
 
@@ -85,5 +85,13 @@ describe('a new entry', () => {
     const read = parseIncoming({ ...entry(1), ...over });
     if (fault) expect(read.ok ? '' : read.faults.map(describeFault).join()).toMatch(fault);
     else expect(read.ok).toBe(true);
+  });
+  test('what is read at once is plain and within bounds; nested without end is looked at all the same', () => {
+    let deep: Json = 'x';
+    for (let level = 0; level < 200_000; level += 1) deep = [deep];
+    expect(isReadAtOnce(entry(1))).toBe(true);
+    expect(isReadAtOnce({ ...entry(1), facts: { remark: deep } })).toBe(false);
+    expect(isReadAtOnce({ ...entry(1), facts: { remark: 'x'.repeat(30_000) } })).toBe(false);
+    expect(isReadAtOnce({ ...entry(1), more: 1 })).toBe(false);
   });
 });
