@@ -4,7 +4,6 @@ import { fileURLToPath } from 'node:url';
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
-  productionBrowserSourceMaps: true,
   // Types are a step of their own in bin/test.
   typescript: { ignoreBuildErrors: true },
   agentRules: false,

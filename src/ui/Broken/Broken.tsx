@@ -2,7 +2,11 @@
 
 import { useEffect, useState } from 'react';
 import type { HeldHere } from '@/client/outbox/held-here';
+import { later } from '../primitives/lazily';
 import { heldWords } from './held-words';
+
+/** Every page has this one beside it: what counts comes once a view stands, so that it is here without a network. */
+const heldHere = later(() => import('@/client/outbox/held-here'));
 
 /** Asked for anew, not drawn by the program that broke. */
 const today = '/';
@@ -22,8 +26,7 @@ export function Broken({ what, otherwise, again, within = false }: BrokenProps) 
   const [held, setHeld] = useState<HeldHere | null>();
   useEffect(() => {
     let there = true;
-    // Its program is fetched where it is needed: every page has this one beside it.
-    void import('@/client/outbox/held-here')
+    void heldHere()
       .then(({ countHeldHere }) => countHeldHere())
       .then(
         (counts) => there && setHeld(counts),

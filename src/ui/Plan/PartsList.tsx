@@ -1,13 +1,15 @@
 'use client';
 
 import type { PlanView } from '@/core';
+import { later } from '../primitives/lazily';
 import { saveFile } from '../primitives/save-file';
 import { moneyWords } from './money';
 
+const csv = later(() => import('../primitives/csv'));
 const cents = (amount: number) => amount.toFixed(2);
 
 async function savePartsFile(plan: PlanView): Promise<void> {
-  const { csvOfRows } = await import('../primitives/csv');
+  const { csvOfRows } = await csv();
   saveFile(
     'parts.csv',
     csvOfRows(

@@ -56,11 +56,13 @@ export function InspectionItem({ line }: { line: InspectionLine }) {
             </span>
           </span>
         ))}
-        <span className="text-ink2" hidden={line.behind}>
-          {line.acts
-            ? `${line.acts.made} of ${line.acts.agreed} agreed ${line.acts.called}`
-            : `${Math.round(line.seenShare * 100)} % of the checks seen`}
-        </span>
+        {!line.behind && (
+          <span className="text-ink2">
+            {line.acts
+              ? `${line.acts.made} of ${line.acts.agreed} agreed ${line.acts.called}`
+              : `${Math.round(line.seenShare * 100)} % of the checks seen`}
+          </span>
+        )}
       </p>
       <p className="flex gap-2">
         <Link

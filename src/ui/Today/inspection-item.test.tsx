@@ -34,11 +34,8 @@ describe('an inspection of the list', () => {
   test('judged and found sound it has no findings', () =>
     expect(words({}).textContent).toContain('no findings'));
   test('whose latest entries nobody judged says so, and neither that nothing was found nor how much was seen', () => {
-    const shown = words({ behind: true });
-    expect(shown.textContent).toContain('entries arrived that are not judged yet');
-    expect(shown.textContent).not.toContain('no findings');
-    expect([...shown.querySelectorAll('[hidden]')].map((one) => one.textContent)).toEqual([
-      '40 % of the checks seen',
-    ]);
+    const { textContent } = words({ behind: true });
+    expect(textContent).toContain('entries arrived that are not judged yet');
+    expect(textContent).not.toMatch(/no findings|seen/);
   });
 });

@@ -9,6 +9,18 @@ const parts = new Set<() => Promise<unknown>>();
 export const fetchParts = (): Promise<unknown> =>
   Promise.all([...parts].map((fetchPart) => fetchPart().catch(() => undefined)));
 
+/** A program that is fetched once, when it is first asked for or once the view stands. */
+export function later<Program>(fetchIt: () => Promise<Program>): () => Promise<Program> {
+  let coming: Promise<Program> | undefined;
+  const fetchOnce = () =>
+    (coming ??= fetchIt().catch((error: unknown) => {
+      coming = undefined;
+      throw error;
+    }));
+  parts.add(fetchOnce);
+  return fetchOnce;
+}
+
 /**
  * A part of a view whose program is fetched when it is first drawn, or once the view stands. Where it cannot be
  * fetched it says so in its place, and leaves the rest of the view as it is.
@@ -17,18 +29,11 @@ export function lazily<Props extends object>(
   fetchIt: () => Promise<ComponentType<Props>>,
 ): ComponentType<Props> {
   let here: ComponentType<Props> | undefined;
-  let coming: Promise<void> | undefined;
-  const fetchPart = () =>
-    (coming ??= fetchIt().then(
-      (part) => {
-        here = part;
-      },
-      (error: unknown) => {
-        coming = undefined;
-        throw error;
-      },
-    ));
-  parts.add(fetchPart);
+  const fetchPart = later(() =>
+    fetchIt().then((part) => {
+      here = part;
+    }),
+  );
   return function Lazily(props: Props) {
     const [, drawAgain] = useReducer((count: number) => count + 1, 0);
     const [failed, setFailed] = useState(false);
