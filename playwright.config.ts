@@ -12,7 +12,7 @@ export default defineConfig({
   reporter: [['list'], ['json']],
   use: {
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -29,6 +29,9 @@ need_node() {
     fail "East Gate needs Node.js 20 or newer; this is $(node --version)."
 }
 
+# The browser of the journeys and pictures: Debian's, without a window.
+chromium=/usr/bin/chromium-headless-shell
+
 digest_of() { sha256sum | cut -c1-16; }
 
 need_modules() {

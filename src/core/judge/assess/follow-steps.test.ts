@@ -30,7 +30,7 @@ const worlds: [name: string, make: typeof netLoft, steps: number][] = [
   ['slipway', slipway, 600],
 ];
 const stepsInAll = 10_000;
-/** From here it begins anew with what the demo holds: what piled up would hide what one step does. */
+/** From here it begins anew, somewhere in the demo's visit: what piled up would hide what one step does. */
 const stepsOfAWalk = 30;
 const everythingEach = 50;
 
@@ -59,13 +59,16 @@ describe('following says what assessing anew says', () => {
   test.each(worlds)(
     'at each random step: %s',
     (name, make, steps) => {
-      const first = make('ines').entries;
-      const begun = follow(first, testSettings);
-      let followed = begun;
-      let entries: Entry[] = [...first];
+      const whole = make('ines').entries;
+      let followed = follow(whole, testSettings);
+      let entries: Entry[] = [...whole];
       for (let step = 0; step < steps; step += 1) {
         const chance = chanceOf(name.length * 10_000 + step + 1);
-        if (step % stepsOfAWalk === 0) [followed, entries] = [begun, [...first]];
+        // The first from all of it, the others from what was recorded by then.
+        if (step > 0 && step % stepsOfAWalk === 0) {
+          entries = whole.slice(0, 1 + chance.upTo(whole.length));
+          followed = follow(entries, testSettings);
+        }
         const { site, findings } = followed.assessment;
         const made = randomStep(
           entries,
