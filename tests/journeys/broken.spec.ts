@@ -43,16 +43,72 @@ async function breakWhere(page: Page, piece: string): Promise<void> {
   await page.route('**/api/entries', (route) => route.abort());
 }
 
-test('whatever view breaks says so on a page of its own, what is held stays held, and the other views work', async ({
-  page,
-  world,
-}) => {
-  const { origin } = world.server;
+async function signIn(page: Page, origin: string): Promise<void> {
   await page.goto(`${origin}/sign-in`);
   await page.getByLabel('E-mail').fill(ines.email);
   await page.getByLabel('Password').fill(ines.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+}
+
+test('where the rules cannot be fetched the walk is drawn and recorded in, says it is not judged, and is judged once they come', async ({
+  page,
+  world,
+}) => {
+  const { origin } = world.server;
+  await signIn(page, origin);
+  let rulesCome = false;
+  let kept = 0;
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    const answer = await route.fetch();
+    const text = await answer.text();
+    // The words of two rules stand together nowhere else.
+    const rules = text.includes('breaker/double-tap') && text.includes('bus/two-supplies');
+    if (rules && !rulesCome) {
+      kept += 1;
+      return route.abort();
+    }
+    return route.fulfill({ response: answer, body: text });
+  });
+  await page.goto(`${origin}${house}/walk`);
+  const said = page.getByRole('alert').filter({ hasText: 'Not judged yet' });
+  await expect(said).toContainText('the rules could not be fetched');
+  await expect(page.getByRole('heading', { name: 'Not judged yet' }).first()).toBeVisible();
+  await expect(page.getByText('Nothing found')).toHaveCount(0);
+  expect(kept).toBeGreaterThan(0);
+
+  // A danger is recorded meanwhile; nothing can point it out.
+  const shorthand = page.getByRole('textbox', { name: 'Shorthand' });
+  await shorthand.fill('24 20 12cu !arc attic');
+  await shorthand.press('Enter');
+  await expect(shorthand).toHaveValue('');
+  await expect(page.getByText('All arrived')).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+
+  // Another view says so too, and no more.
+  const views = page.getByRole('navigation', { name: 'Views' });
+  await views.getByRole('link', { name: 'Judge' }).click();
+  await expect(page.getByText('Not judged yet.', { exact: true })).toBeVisible();
+
+  rulesCome = true;
+  await said.getByRole('button', { name: 'Fetch them again' }).click();
+  await expect(page.getByRole('dialog', { name: /^Danger now/ })).toBeVisible();
+  await expect(said).toHaveCount(0);
+  await page.getByRole('button', { name: 'Not made safe yet' }).click();
+  await expect(
+    page
+      .getByRole('main')
+      .getByText(/\d+ findings?/)
+      .first(),
+  ).toBeVisible();
+});
+
+test('whatever view breaks says so on a page of its own, what is held stays held, and the other views work', async ({
+  page,
+  world,
+}) => {
+  const { origin } = world.server;
+  await signIn(page, origin);
 
   // Something is recorded that cannot be sent.
   await page.route('**/api/entries', (route) => route.abort());

@@ -1,5 +1,5 @@
 import type { Assessment, Followed } from '@/core';
-import { follow } from '@/core';
+import { unjudged } from '@/core';
 import type { Entry } from '@/core/record/entries/entry';
 import { compareEntries } from '@/core/record/entries/entry';
 import { refusalsAfter } from '@/core/fieldwork/recording/check';
@@ -14,10 +14,18 @@ import type { Permission } from '@/core/vocabulary/permission';
 import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
 import { countHeld, heldOf, hold } from '../outbox/held';
 import type { Connection } from '../outbox/sender';
+import type * as judgingProgram from './judging';
+
+/** The program that judges. */
+export type Judging = Pick<typeof judgingProgram, 'assess' | 'follow'>;
 
 /** What follows from the entries here. */
 export interface JudgedState {
   entries: readonly Entry[];
+  /** Undefined: it is not here yet, and nothing is judged. */
+  judging: Judging | undefined;
+  /** Keys of what was a danger already when the logbook was opened; undefined while nothing is judged. */
+  dangersWhenOpened: ReadonlySet<string> | undefined;
   assessment: Assessment;
   canUndo: boolean;
   canRedo: boolean;
@@ -49,6 +57,12 @@ export interface LogbookFrame {
   now(): string;
 }
 
+interface Shown {
+  entries: readonly Entry[];
+  assessment: Assessment;
+  followed?: Followed;
+}
+
 const nothingHeld: HeldCounts = {
   waiting: 0,
   arrived: 0,
@@ -76,11 +90,17 @@ export class LogbookStore {
   private wake: () => void = () => undefined;
   /** What is shown, with what it takes to follow it. */
   private followed: Followed | undefined;
+  /** What was there before anything was recorded here. */
+  private readonly openedWith: readonly Entry[];
+  private dangersWhenOpened: ReadonlySet<string> | undefined;
 
   constructor(
     private readonly frame: LogbookFrame,
     entries: readonly Entry[],
+    /** Without it nothing is judged, until it comes. */
+    private judging?: Judging,
   ) {
+    this.openedWith = entries;
     this.judged = this.derived(entries);
   }
 
@@ -93,6 +113,14 @@ export class LogbookStore {
   readonly judgedNow = (): JudgedState => this.judged;
   readonly holdingNow = (): HoldingState => this.holding;
   readonly snapshot = (): LogbookState => ({ ...this.judged, ...this.holding });
+
+  /** What judges is here. */
+  judgeBy(judging: Judging): void {
+    if (this.judging) return;
+    this.judging = judging;
+    this.judged = this.derived(this.judged.entries);
+    this.hold({});
+  }
 
   /** Joins this device's held entries; `wake` calls the sender. */
   async open(db: HeldDatabase, wake: () => void): Promise<void> {
@@ -158,8 +186,8 @@ export class LogbookStore {
     if (!frame.may.includes('overrule') && overrulingEntries(fresh, standing.entries).size > 0)
       return mayNot.overrule;
     const ordered = [...standing.entries, ...fresh].sort(compareEntries);
-    const next = follow(ordered, frame.settings, this.followed);
-    const [refusal] = refusalsAfter(standing.assessment.site, next.site, fresh);
+    const next = this.follow(ordered);
+    const [refusal] = refusalsAfter(standing.assessment.site, next.assessment.site, fresh);
     if (refusal) return refusal.message;
     const { organisation, member, inspection } = frame;
     const held: Held[] = fresh.map((entry) => ({
@@ -191,14 +219,27 @@ export class LogbookStore {
 
   private derived(entries: readonly Entry[]) {
     const ordered = [...entries].sort(compareEntries);
-    return this.shownOf(follow(ordered, this.frame.settings, this.followed));
+    return this.shownOf(this.follow(ordered));
   }
 
-  private shownOf(followed: Followed) {
+  private follow(entries: readonly Entry[]): Shown {
+    const { settings } = this.frame;
+    if (!this.judging) return { entries, assessment: unjudged(entries, settings) };
+    const followed = this.judging.follow(entries, settings, this.followed);
+    this.dangersWhenOpened ??= dangersOf(
+      entries.length === this.openedWith.length
+        ? followed.assessment
+        : this.judging.assess(this.openedWith, settings),
+    );
+    return { entries, assessment: followed.assessment, followed };
+  }
+
+  private shownOf({ entries, assessment, followed }: Shown): JudgedState {
     this.followed = followed;
-    const { entries, assessment } = followed;
     return {
       entries,
+      judging: this.judging,
+      dangersWhenOpened: this.dangersWhenOpened,
       assessment,
       canUndo: undoDraft(entries, this.frame.member) !== undefined,
       canRedo: redoDraft(entries, this.frame.member) !== undefined,
@@ -211,6 +252,9 @@ export class LogbookStore {
     for (const listener of this.listeners) listener();
   }
 }
+
+const dangersOf = ({ findings }: Assessment): ReadonlySet<string> =>
+  new Set(findings.filter(({ grade }) => grade === 'danger').map(({ key }) => key));
 
 /** Said before anything is written that the server would refuse. */
 const mayNot = {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useReducer, useState, useSyncExternalStore } from 'react';
 import { formatISO } from 'date-fns';
 import type { Entry } from '@/core/record/entries/entry';
 import type { Settings } from '@/core/codes/settings/settings';
@@ -10,6 +10,7 @@ import { openHeld } from '../outbox/held';
 import { sendPictureOverHttp } from '../outbox/pictures';
 import { Sender } from '../outbox/sender';
 import { httpTransport } from '../outbox/transport';
+import { later } from '../later';
 import { LogbookStore } from './store';
 
 interface LogbookProps {
@@ -20,6 +21,9 @@ interface LogbookProps {
   settings: Settings;
   entries: readonly Entry[];
 }
+
+/** Fetches what judges, once. */
+export const fetchJudging = later(() => import('./judging'));
 
 const channelName = 'east-gate-held';
 /** Milliseconds from an entry on the disk to its sending. */
@@ -51,8 +55,25 @@ export function useLogbook({
       ),
   );
   useEffect(() => connect(store, member), [store, member]);
+  const [asked, askAgain] = useReducer((times: number) => times + 1, 0);
+  const [failed, setFailed] = useState(0);
+  useEffect(
+    () =>
+      void fetchJudging().then(
+        (judging) => store.judgeBy(judging),
+        () => setFailed(asked + 1),
+      ),
+    [store, asked],
+  );
   const state = useSyncExternalStore(store.subscribe, store.judgedNow, store.judgedNow);
-  return { store, state };
+  /** Asks again for what judges, where it could not be fetched. */
+  const judgeAgain = failed > asked && !state.judging ? askAgain : undefined;
+  useEffect(() => {
+    if (!judgeAgain) return;
+    window.addEventListener('online', judgeAgain);
+    return () => window.removeEventListener('online', judgeAgain);
+  }, [judgeAgain]);
+  return { store, state, judgeAgain };
 }
 
 /** Opens this device's store, starts the sender, and listens to other tabs. */

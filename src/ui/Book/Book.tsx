@@ -2,12 +2,13 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useLogbook } from '@/client/logbook/use-logbook';
+import { usePathname } from 'next/navigation';
+import { fetchJudging, useLogbook } from '@/client/logbook/use-logbook';
 import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Opened } from '@/core/record/package/opened';
 import { Opening } from '../primitives/Opening';
-import { fetchParts } from '../primitives/lazily';
+import { fetchParts } from '@/client/later';
 import { BookHeader } from './BookHeader';
 import { bookActions } from './actions';
 import type { Selection } from './context';
@@ -16,6 +17,7 @@ import { DangerCard } from './DangerCard';
 import { DrawnProvider } from './Drawn';
 import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
+import { NotJudged, notJudged } from './NotJudged';
 import { StopStrip } from './StopStrip';
 import type { BookSent } from './sent';
 import { bookPath } from './sent';
@@ -31,6 +33,8 @@ const nothingCarried: Opened['carried'] & object = [];
  */
 export function Book({ inspection, children }: { inspection: string; children: ReactNode }) {
   const { data, fault, again } = useSent<BookSent>(bookPath(inspection));
+  // What judges is fetched beside what it judges.
+  useEffect(() => void fetchJudging().catch(() => undefined), []);
   return data ? (
     <OpenBook {...data} inspection={inspection}>
       {children}
@@ -48,7 +52,7 @@ interface OpenBookProps extends BookSent {
 function OpenBook({ who: session, inspection, opened, children }: OpenBookProps) {
   const { settings, entries, authors } = opened;
   const carried = opened.carried ?? nothingCarried;
-  const { store, state } = useLogbook({
+  const { store, state, judgeAgain } = useLogbook({
     inspection,
     settings,
     entries,
@@ -56,7 +60,9 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
     may: session.may,
     member: session.member,
   });
+  const { judged } = state.assessment;
   const { panels } = state.assessment.site;
+  const path = usePathname();
   const [panelId, setPanelId] = useState<string>();
   const [chosen, select] = useState<Selection>();
   const [sure, setSure] = useState<Certainty>();
@@ -109,10 +115,13 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
           <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
             <BookHeader />
             <div>
+              {judgeAgain && <NotJudged again={judgeAgain} />}
               <StopStrip ask={ask} />
               <MendStrip />
             </div>
-            <div className="relative min-h-0">{children}</div>
+            <div className="relative min-h-0">
+              {judged || path.endsWith('/walk') ? children : <AwaitsJudging failed={judgeAgain} />}
+            </div>
           </div>
           <DangerCard asked={asked} />
         </DrawnProvider>
@@ -120,3 +129,10 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
     </BookContextProvider>
   );
 }
+
+/** A view of what follows from the rules, before they are here. */
+const AwaitsJudging = ({ failed }: { failed: (() => void) | undefined }) => (
+  <p className="text-ink2 p-4" role="status">
+    {failed ? `${notJudged}.` : `${notJudged}: the rules are being fetched…`}
+  </p>
+);

@@ -11,12 +11,13 @@ import { CoverageRuler } from './CoverageRuler';
 import { useBook, useHolding } from './context';
 import { useDrawn } from './Drawn';
 import { HeldStatus } from './HeldStatus';
+import { notJudged } from './NotJudged';
 import { NoteThis } from './NoteThis';
 
 export function BookHeader() {
   const { store, state, panel, inspection, who, actions } = useBook();
   const { site } = state.assessment;
-  const { visit } = useDrawn();
+  const drawn = useDrawn();
   const path = usePathname();
   return (
     <header className="border-line bg-app min-w-0 border-b print:hidden">
@@ -47,7 +48,11 @@ export function BookHeader() {
         <Views inspection={inspection} path={path} className="max-lg:hidden lg:mx-auto" />
         <div className="min-w-0 items-center gap-x-4 max-lg:text-right lg:flex">
           <Holding />
-          <CoverageRuler visit={visit} />
+          {drawn.judged ? (
+            <CoverageRuler visit={drawn.visit} />
+          ) : (
+            <span className="text-caption text-ink2">{notJudged}</span>
+          )}
         </div>
         <div className="flex items-center gap-1">
           <button

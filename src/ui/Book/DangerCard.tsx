@@ -20,10 +20,14 @@ import { useBook } from './context';
  */
 export function DangerCard({ asked }: { asked: number }) {
   const { state } = useBook();
-  const { findings, site } = state.assessment;
-  const dangers = findings.filter((finding) => finding.grade === 'danger');
+  const { judged, site } = state.assessment;
+  const { dangersWhenOpened } = state;
+  const dangers = judged
+    ? state.assessment.findings.filter((finding) => finding.grade === 'danger')
+    : [];
   const stopped = stops({ site });
   const known = useRef<Set<string> | undefined>(undefined);
+  const judgedBefore = useRef(false);
   const focused = useRef<Element | null>(null);
   const [shown, setShown] = useState<readonly string[]>([]);
   const keys = [
@@ -38,16 +42,19 @@ export function DangerCard({ asked }: { asked: number }) {
 
   useEffect(() => {
     const now = new Set(keys.split(' ').filter(Boolean));
-    const before = known.current;
+    const opening = known.current === undefined;
+    const before = new Set(known.current ?? [...now].filter(isStop));
     known.current = now;
-    if (!before) {
-      setShown(untold.split(' ').filter(Boolean));
-      return;
+    // What was recorded before the rules were here is told once they are; what was there before, not again.
+    if (dangersWhenOpened && !judgedBefore.current) {
+      judgedBefore.current = true;
+      for (const key of dangersWhenOpened) before.add(key);
     }
     const fresh = [...now].filter((key) => !before.has(key));
-    if (fresh.length > 0)
+    if (opening) setShown([...untold.split(' ').filter(Boolean), ...fresh]);
+    else if (fresh.length > 0)
       setShown((standing) => [...standing.filter((key) => now.has(key)), ...fresh]);
-  }, [keys, untold]);
+  }, [keys, untold, dangersWhenOpened]);
 
   const [answered, answer] = useState(asked);
   if (asked !== answered) {
@@ -108,6 +115,7 @@ export function DangerCard({ asked }: { asked: number }) {
 }
 
 const stopKey = (building: string) => `stop:${building}`;
+const isStop = (key: string) => key.startsWith('stop:');
 
 /** The place itself where it can carry what was done, else the panel. */
 function safeSubject(finding: Finding, site: Parameters<typeof subjectOfRef>[1]): string {

@@ -10,7 +10,9 @@ export function MendStrip() {
   const { mending, assessment } = state;
   if (mending === undefined) return null;
   const { reader } = assessment.site;
-  const mended = assessment.mended.find(({ mend }) => mend.id === mending);
+  const mended = assessment.judged
+    ? assessment.mended.find(({ mend }) => mend.id === mending)
+    : undefined;
   const verdict = mended?.finding.verdict;
   const now =
     mended &&

@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Carried } from '@/core/record/package/carried';
-import type { HoldingState, JudgedState, LogbookStore } from '@/client/logbook/store';
+import type { HoldingState, JudgedState, Judging, LogbookStore } from '@/client/logbook/store';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Facts } from '@/core/record/entries/properties';
 import type { PanelView } from '@/core/installation/panel/views';
@@ -75,4 +75,11 @@ export function useBook(): BookContext {
   const context = useContext(BookContextProvider);
   if (!context) throw new Error('useBook outside an inspection');
   return context;
+}
+
+/** What judges, for a view that is drawn only once it is here. */
+export function useJudging(): Judging {
+  const { judging } = useBook().state;
+  if (!judging) throw new Error('useJudging before the rules are here');
+  return judging;
 }

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { HeldHere } from '@/client/outbox/held-here';
-import { later } from '../primitives/lazily';
+import { later } from '@/client/later';
 import { heldWords } from './held-words';
 
 /** Every page has this one beside it: what counts comes once a view stands, so that it is here without a network. */

@@ -2,7 +2,7 @@
 
 import { countWords } from '@/core/show/report/visit';
 import { useMemo, useState } from 'react';
-import { assess, drawPanel } from '@/core';
+import { drawPanel } from '@/core';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import type { Entry } from '@/core/record/entries/entry';
 import { orderEntries, withUndone } from '@/core/record/entries/history';
@@ -14,7 +14,7 @@ import { broughtWords } from '@/core/show/report/record';
 import { wallTimeWords } from '@/core/show/report/dates';
 import { entryWords } from '@/core/show/report/entry-words';
 import { thingWords } from '@/core/installation/panel/thing-words';
-import { useBook } from '../Book/context';
+import { useBook, useJudging } from '../Book/context';
 import { Shapes } from '../drawing/Shapes';
 
 interface Action {
@@ -144,10 +144,11 @@ function Moment({
   choose(moment: number): void;
 }) {
   const { state, panel } = useBook();
+  const { assess } = useJudging();
   const { settings } = state.assessment;
   const then = useMemo(
     () => assess(entries.slice(0, moment), settings),
-    [entries, moment, settings],
+    [assess, entries, moment, settings],
   );
   const shown = then.site.panels.find((one) => one.id === panel.id);
   const drawing = shown && shown.layout.rows > 0 ? drawPanel(shown, then.site) : undefined;

@@ -1,7 +1,7 @@
 'use client';
 
 import type { PlanView } from '@/core';
-import { later } from '../primitives/lazily';
+import { later } from '@/client/later';
 import { saveFile } from '../primitives/save-file';
 import { moneyWords } from './money';
 

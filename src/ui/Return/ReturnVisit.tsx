@@ -3,12 +3,11 @@
 import { numberWords } from '@/core/show/report/places';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { assess } from '@/core';
 import { properties } from '@/core/record/entries/properties';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { compareWithIssued } from '@/core/show/report/closing';
 import type { ReportData } from '@/core/show/report/report';
-import { useBook, useInHand } from '../Book/context';
+import { useBook, useInHand, useJudging } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { ReturnItemDetail } from './ReturnItemDetail';
 import { lazily } from '../primitives/lazily';
@@ -30,6 +29,7 @@ interface ReturnVisitProps {
 export function ReturnVisit({ issued }: ReturnVisitProps) {
   const { state, inspection, actions } = useBook();
   const { trouble } = useInHand();
+  const { assess } = useJudging();
   const { assessment } = state;
   const { site } = assessment.site;
   const [chosen, choose] = useState<string>();
@@ -42,7 +42,7 @@ export function ReturnVisit({ issued }: ReturnVisitProps) {
         assessment.settings,
       )
     );
-  }, [issued, state.entries, assessment.settings]);
+  }, [assess, issued, state.entries, assessment.settings]);
   const compared = useMemo(
     () => issued && compareWithIssued({ findings: issued.findings }, assessment, then),
     [issued, assessment, then],

@@ -3,6 +3,7 @@
 import { cautionLead } from '@/core/show/report/cautions';
 import { GradeMark } from '../primitives/GradeMark';
 import { useBook } from '../Book/context';
+import { notJudged } from '../Book/NotJudged';
 
 export interface Below {
   /** What stands below the phone's drawing. */
@@ -13,7 +14,10 @@ export interface Below {
 /** Under the phone's drawing: what is a danger now, and what holds for everything there. */
 export function DangerLine({ below, show }: Below) {
   const { state } = useBook();
-  const dangers = state.assessment.findings.filter((finding) => finding.grade === 'danger');
+  const { judged } = state.assessment;
+  const dangers = judged
+    ? state.assessment.findings.filter((finding) => finding.grade === 'danger')
+    : [];
   return (
     <section
       aria-label="What is a danger now"
@@ -31,7 +35,7 @@ export function DangerLine({ below, show }: Below) {
           </span>
         </button>
       ) : (
-        <span />
+        <span className="text-ink2 whitespace-nowrap">{judged ? '' : notJudged}</span>
       )}
       <strong className="truncate">{cautionLead}</strong>
     </section>

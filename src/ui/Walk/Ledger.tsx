@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import type { Assessment } from '@/core';
 import type { FindingItem } from '@/core/judge/grading/items';
 import { itemsOf } from '@/core/judge/grading/items';
 import { crowdedPositions } from '@/core/fieldwork/recording/check';
@@ -12,6 +13,7 @@ import { GradeWord } from '../primitives/GradeWord';
 import { TraceTable } from '../primitives/TraceTable';
 import { useBook } from '../Book/context';
 import { useDrawn } from '../Book/Drawn';
+import { notJudged } from '../Book/NotJudged';
 import { findingsOf, surenessOf } from '../Judge/item-words';
 import { MendedList } from './MendedList';
 import { selectionOf } from './selection';
@@ -21,7 +23,23 @@ const MendForm = lazily(async () => (await import('../Judge/MendForm')).MendForm
 
 /** Findings as they appear, gravest first, each with its reasons. */
 export function Ledger() {
-  const { findings, notSeen, settings } = useDrawn();
+  const drawn = useDrawn();
+  if (drawn.judged) return <Judged drawn={drawn} />;
+  return (
+    <section className="p-4" aria-labelledby="findings">
+      <h2 id="findings" className="border-line text-heading border-b pb-1.5 font-bold">
+        {notJudged}
+      </h2>
+      <p className="text-ink2 mt-2">
+        What you record is kept. Nothing was said of it yet, and no danger was looked for.
+      </p>
+      <Doubts />
+    </section>
+  );
+}
+
+function Judged({ drawn }: { drawn: Assessment }) {
+  const { findings, notSeen, settings } = drawn;
   const items = useMemo(() => itemsOf(findings, settings), [findings, settings]);
   const [open, setOpen] = useState<string>();
   const likely = notSeen.filter((line) => line.likely);

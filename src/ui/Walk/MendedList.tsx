@@ -16,7 +16,8 @@ const nowWords = {
 /** What was mended on the visit, as it was found. */
 export function MendedList() {
   const { state, actions } = useBook();
-  const { mended, settings, site } = state.assessment;
+  const { judged, settings, site } = state.assessment;
+  const mended = judged ? state.assessment.mended : [];
   if (mended.length === 0) return null;
   return (
     <section aria-labelledby="mended">

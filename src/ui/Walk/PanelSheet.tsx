@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent } from 'react';
 import { drawPanel } from '@/core';
+import type { Finding } from '@/core/judge/grading/finding';
 import { sheetSize } from '@/core/show/drawing/geometry';
 import { turnShapes } from '@/core/show/drawing/turn';
 import { marginIn, marginLabels } from '@/core/show/drawing/margin-labels';
@@ -28,6 +29,9 @@ interface PanelSheetProps {
   onTouch(): void;
 }
 
+/** No mark is drawn where nothing was judged; that it was not is said beside the drawing. */
+const nothingSaid: readonly Finding[] = [];
+
 /** Sideways, down the column is to the left. */
 const turnedKey = (key: string) =>
   ({
@@ -42,7 +46,9 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
   const { panel: now, actions } = useBook();
   const { selection } = useInHand();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
-  const { site: drawnSite, findings } = useDrawn();
+  const drawn = useDrawn();
+  const drawnSite = drawn.site;
+  const findings = drawn.judged ? drawn.findings : nothingSaid;
   const recorded = drawnSite.panels.find((one) => one.id === now.id) ?? now;
   const panel = preview?.panel ?? recorded;
   const site = preview?.site ?? drawnSite;

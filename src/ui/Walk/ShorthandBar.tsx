@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { KeyboardEvent, Ref } from 'react';
 import { parseLine } from '@/core';
 import { useBook, useInHand } from '../Book/context';
+import { notJudged } from '../Book/NotJudged';
 import { GradeMark } from '../primitives/GradeMark';
 import { findingWords } from '@/core/show/report/finding-words';
 import { GrammarCard } from './GrammarCard';
@@ -119,6 +120,7 @@ function PreviewVerdicts({ preview }: { preview: Preview | undefined }) {
       ...terminal.conductors.map((one) => one.id),
     ]) ?? []),
   ]);
+  if (!preview.assessment.judged) return <p className="text-ink2 w-80">{notJudged}</p>;
   const { findings, verdicts } = preview.assessment;
   const found = findings.filter((finding) => refs.has(finding.verdict.place.ref));
   const others = verdicts.filter(

@@ -11,6 +11,7 @@ import { PhotoKey } from '../Photos/PhotoKey';
 import { refOfSelection } from '../Book/selected-ref';
 import { useBook, useInHand } from '../Book/context';
 import { useDrawn } from '../Book/Drawn';
+import { notJudged } from '../Book/NotJudged';
 import type { Below } from './DangerLine';
 import { currentStage, seenWords } from './stage-words';
 
@@ -24,8 +25,11 @@ export function StageBar({ below, show }: Below) {
   const current = currentStage(selection);
   const at = states.findIndex(({ stage }) => stage.number === current);
   const here = states[Math.max(at, 0)]!;
-  const { findings, settings } = assessment;
-  const count = useMemo(() => itemsOf(findings, settings).length, [findings, settings]);
+  const count = useMemo(
+    () =>
+      assessment.judged ? itemsOf(assessment.findings, assessment.settings).length : undefined,
+    [assessment],
+  );
   const go = (number: number) => {
     setOpen(false);
     show('detail');
@@ -81,11 +85,13 @@ export function StageBar({ below, show }: Below) {
       <button
         className="act flex-col gap-0! px-0! leading-tight"
         aria-pressed={below === 'findings'}
-        aria-label={`Findings ${count}`}
+        aria-label={
+          count === undefined ? `Findings: ${notJudged.toLowerCase()}` : `Findings ${count}`
+        }
         onClick={() => show(below === 'findings' ? 'detail' : 'findings')}
       >
         <ListChecks size={18} aria-hidden="true" />
-        {count}
+        {count ?? '…'}
       </button>
       <PhotoKey {...(about && { about })} />
     </nav>

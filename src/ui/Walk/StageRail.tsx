@@ -6,6 +6,7 @@ import type { StageState } from '@/core/fieldwork/walk/stage-states';
 import { actsAt, stageStates } from '@/core/fieldwork/walk/stage-states';
 import { useBook, useInHand } from '../Book/context';
 import { useDrawn } from '../Book/Drawn';
+import { notJudged } from '../Book/NotJudged';
 
 /** The stages with what is seen and not, at the desk. */
 export function StageRail() {
@@ -14,7 +15,10 @@ export function StageRail() {
   const assessment = useDrawn();
   const states = useMemo(() => stageStates(assessment, panel.id), [assessment, panel.id]);
   const left = useMemo(
-    () => actsAt(assessment, panel.id).filter(({ wants }) => wants.length > 0),
+    () =>
+      assessment.judged
+        ? actsAt(assessment, panel.id).filter(({ wants }) => wants.length > 0)
+        : undefined,
     [assessment, panel.id],
   );
   const strip = useRef<HTMLOListElement>(null);
@@ -38,9 +42,9 @@ export function StageRail() {
         ))}
       </ol>
       <section className="mt-3 px-3 pb-3">
-        <h2 className="font-bold">Agreed, not made: {left.length}</h2>
+        <h2 className="font-bold">{left ? `Agreed, not made: ${left.length}` : notJudged}</h2>
         <ul className="text-caption text-ink2 mt-1 grid gap-1.5">
-          {left.slice(0, 6).map(({ key, stage, what, wants }) => (
+          {left?.slice(0, 6).map(({ key, stage, what, wants }) => (
             <li key={key} className="grid grid-cols-[1.4rem_1fr]">
               <span className="text-ink">{stage}</span>
               <span>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { assess, idsFrom, parseLine, recordLine } from '@/core';
+import { idsFrom, parseLine, recordLine, unjudged } from '@/core';
 import type { Assessment } from '@/core';
 import type { SiteView } from '@/core/installation/panel/site-view';
 import type { PanelView } from '@/core/installation/panel/views';
@@ -52,7 +52,8 @@ export function usePreviewResult(typed: string): PreviewResult {
     });
     const [refusal] = refusals(state.entries, drafted);
     if (refusal) return { message: refusal.message };
-    const assessment = assess([...state.entries, ...drafted], settings);
+    const judge = state.judging?.assess ?? unjudged;
+    const assessment = judge([...state.entries, ...drafted], settings);
     const shown = assessment.site.panels.find((one) => one.id === panel.id);
     if (!shown) return {};
     const positions = parsed.line.kind === 'position' ? parsed.line.positions : [];

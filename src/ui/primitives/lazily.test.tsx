@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { fetchParts, lazily } from './lazily';
+import { fetchParts } from '@/client/later';
+import { lazily } from './lazily';
 
 afterEach(cleanup);
 

@@ -1,17 +1,18 @@
 import 'fake-indexeddb/auto';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
+import type { Judging } from '@/client/logbook/store';
 import { LogbookStore } from '@/client/logbook/store';
 import { openHeld } from '@/client/outbox/held';
-import { idsFrom } from '@/core';
+import { assess, follow, idsFrom } from '@/core';
 import { permissions } from '@/core/vocabulary/permission';
 import { fold } from '@/core/record/entries/fold';
 import { FactReader } from '@/core/record/entries/fact-reader';
 import type { Certainty, Entry } from '@/core/record/entries/entry';
 import { testSettings } from '@/core/testing/bench';
 import { DrawnProvider } from '../Book/Drawn';
-import { fetchParts } from '../primitives/lazily';
+import { fetchParts } from '@/client/later';
 import { bookActions } from '../Book/actions';
 import type { BookContext, Selection } from '../Book/context';
 import { BookContextProvider, InHandProvider } from '../Book/context';
@@ -28,7 +29,13 @@ const who: Who = {
 let opened = 0;
 
 /** A view over an inspection on this device, as it is in the application: what is done in it is recorded. */
-export async function inHand(entries: readonly Entry[], view: ReactNode, first?: Selection) {
+export async function inHand(
+  entries: readonly Entry[],
+  view: ReactNode,
+  first?: Selection,
+  /** Null: what judges is not here. */
+  judging: Judging | null = { assess, follow },
+) {
   const next = idsFrom('new-');
   const store = new LogbookStore(
     {
@@ -42,19 +49,26 @@ export async function inHand(entries: readonly Entry[], view: ReactNode, first?:
       now: () => '2026-04-20T10:00:00+01:00',
     },
     entries,
+    judging ?? undefined,
   );
   // What a browser fetches once the view stands is here from the first.
   await fetchParts();
   opened += 1;
   await store.open(await openHeld(`in-hand-${opened}`), () => undefined);
+  let choose: (next: Selection) => void = () => undefined;
   const shown = render(
-    <Hand store={store} first={first ?? { kind: 'position', number: 1 }}>
+    <Hand
+      store={store}
+      choosable={(select) => (choose = select)}
+      first={first ?? { kind: 'position', number: 1 }}
+    >
       {view}
     </Hand>,
   );
   const reader = () => new FactReader(fold(store.snapshot().entries));
   return {
     store,
+    select: (next: Selection) => choose(next),
     reader,
     site: () => store.snapshot().assessment.site,
     findings: () => store.snapshot().assessment.findings,
@@ -111,16 +125,20 @@ export function type(label: string | RegExp, value: string, at = 0): void {
 
 function Hand({
   store,
+  choosable,
   first,
   children,
 }: {
   store: LogbookStore;
+  /** Given what chooses another thing to have in hand. */
+  choosable(select: (next: Selection) => void): void;
   first: Selection;
   children: ReactNode;
 }) {
   const state = useSyncExternalStore(store.subscribe, store.judgedNow);
   const [panelId, setPanelId] = useState<string>();
   const [selection, select] = useState<Selection>(first);
+  useEffect(() => choosable(select), [choosable]);
   const [sure, setSure] = useState<Certainty>();
   const [trouble, setTrouble] = useState<string>();
   const { panels } = state.assessment.site;

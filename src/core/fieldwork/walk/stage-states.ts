@@ -33,7 +33,8 @@ export function stageStates(assessment: Assessment, panelId: string): StageState
 function gather(assessment: Assessment, panelId: string): StageState[] {
   const { site } = assessment;
   const panel = site.panels.find((one) => one.id === panelId);
-  const here = actsAt(assessment, panelId);
+  // What is still wanted of an act the rules say: before they are here none is counted.
+  const here = assessment.judged ? actsAt(assessment, panelId) : [];
   const asked = panel && asking(site, panel);
   return stages.map((stage) => {
     const acts = here.filter((act) => act.stage === stage.number);

@@ -13,6 +13,7 @@ import type { Finding } from '../grading/finding';
 import { judge } from '../grading/judge';
 import type { Assessment } from './assessment';
 import { asFoundEntries, setMended } from './mended';
+import { settingsAt } from './settings-at';
 import type { SiteView } from '../../installation/panel/site-view';
 import { readSite } from '../../installation/panel/site-view';
 import type { Settings } from '../../codes/settings/settings';
@@ -42,12 +43,6 @@ export function assessSite(read: SiteView, set: Settings): Assessment {
   return assessmentOf(examine(read, yardstick, settings), yardstick, settings);
 }
 
-/** Settings with the school this inspection is graded by. */
-export function settingsAt(read: SiteView, settings: Settings): Settings {
-  const school = read.site && read.reader.value(read.site, 'school');
-  return school ? { ...settings, school } : settings;
-}
-
 /** The same, where the rules answered already. */
 export function assessmentOf(
   examination: Examination,
@@ -61,6 +56,7 @@ export function assessmentOf(
   let notSeen: NotSeenLine[] | undefined;
   const inspection = FactReader.wholeOf(site.reader);
   return {
+    judged: true,
     inspection,
     site,
     yardstick,

@@ -11,6 +11,8 @@ import type { MendedFinding } from './mend';
 
 /** Everything that follows from the entries. */
 export interface Assessment {
+  /** False: the rules were not asked yet, and what follows from them cannot be read. */
+  readonly judged: boolean;
   inspection: Inspection;
   site: SiteView;
   yardstick: Yardstick;

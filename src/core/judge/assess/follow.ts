@@ -1,5 +1,6 @@
 import type { Assessment } from './assess';
-import { assessmentOf, settingsAt } from './assess';
+import { assessmentOf } from './assess';
+import { settingsAt } from './settings-at';
 import type { Entry } from '../../record/entries/entry';
 import { asFoundEntries, setMended } from './mended';
 import type { UnseenPlaces, Verdict } from '../examine/verdict';

@@ -8,7 +8,8 @@ import type { Answers } from '../examine/examine';
 import { closedCover, examine, examineRule, noAnswers, scenesOf } from '../examine/examine';
 import { rules } from '../rules';
 import type { Assessment } from './assessment';
-import { assessmentOf, settingsAt } from './assess';
+import { assessmentOf } from './assess';
+import { settingsAt } from './settings-at';
 
 /** What each rule's own code is known by, in the order of the registry: another digest, another rule. */
 export type RuleDigests = Readonly<Record<string, string>>;

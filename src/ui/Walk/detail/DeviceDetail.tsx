@@ -31,7 +31,10 @@ export function DeviceDetail({ device }: { device: DeviceView }) {
       ...terminal.conductors.map((one) => one.id),
     ]),
   ]);
-  const findings = state.assessment.findings.filter(({ verdict }) => refs.has(verdict.place.ref));
+  const { judged } = state.assessment;
+  const findings = judged
+    ? state.assessment.findings.filter(({ verdict }) => refs.has(verdict.place.ref))
+    : [];
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-2.5">
       <PositionHeading

@@ -1,12 +1,12 @@
-import { scopes } from '@/core/judge/scope/scopes';
+import { scopeOf, scopes } from '@/core/judge/scope/scopes';
 import { properties } from '@/core/record/entries/properties';
 import { useBook } from '../../Book/context';
 
 /** What the licence of who is signed in proposes for the visit, until something was agreed. */
 export function ProposedScope() {
   const { state, who, actions } = useBook();
-  const { visit, site } = state.assessment;
-  if (visit.scope.recorded || who.scope === undefined || site.site === undefined) return null;
+  const { site } = state.assessment;
+  if (scopeOf(site).recorded || who.scope === undefined || site.site === undefined) return null;
   const about = site.site;
   const { scope } = who;
   return (
