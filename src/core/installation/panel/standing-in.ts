@@ -4,22 +4,21 @@ import { splitRef } from '../../record/entries/thing-types';
 /** The thing or part that stands today where the one of this reference stood. */
 export type StandsToday = (ref: string) => string;
 
-const known = new WeakMap<FactReader, StandsToday>();
-
 /**
  * What was said of a device, of its screws, or of a finding there is found at the one that stands
  * instead of it, screw by screw; of what was not replaced, at itself.
  */
-export function standsToday(reader: FactReader): StandsToday {
-  const before = known.get(reader);
-  if (before) return before;
+export const standsToday = (reader: FactReader): StandsToday =>
+  reader.once(standsToday, () => standingIn(reader));
+
+function standingIn(reader: FactReader): StandsToday {
   const next = new Map<string, string>();
   for (const { id, type } of reader.inspection.things.values()) {
     if (type !== 'device' || reader.value(id, 'removed')) continue;
     const old = reader.value(id, 'insteadOf');
     if (old !== undefined && old !== id) next.set(old, id);
   }
-  const answer: StandsToday = (ref) => {
+  return (ref) => {
     if (next.size === 0) return ref;
     const { thing, part } = splitRef(ref);
     const seen = new Set([thing]);
@@ -30,8 +29,6 @@ export function standsToday(reader: FactReader): StandsToday {
     }
     return part === undefined ? now : `${now}/${part}`;
   };
-  known.set(reader, answer);
-  return answer;
 }
 
 /** The key of a finding, rule and place, at what stands there today. */

@@ -65,25 +65,20 @@ function untouchedAt({ related }: Place, panel: string, reader: FactReader): boo
   return reader.value(panel, 'signsOfOpening')?.length === 0;
 }
 
-/** Cables of a panel by their conductors and by the screws those land on; a panel does not change. */
-const cablesAt = new WeakMap<PanelView, ReadonlyMap<string, readonly string[]>>();
-
+/** Cables of a panel by their conductors and by the screws those land on. */
 function cablesOf(panel: PanelView): ReadonlyMap<string, readonly string[]> {
-  const known = cablesAt.get(panel);
-  if (known) return known;
   const found = new Map<string, string[]>();
   for (const { id, cable, landsOn } of panel.conductors) {
     if (!cable) continue;
     for (const at of [id, landsOn?.value])
       if (at) found.set(at, [...(found.get(at) ?? []), cable.id]);
   }
-  cablesAt.set(panel, found);
   return found;
 }
 
 /** A cable at the place that is clearly younger than the part: somebody worked here since. */
 function youngerCable({ related }: Place, panel: PanelView, year: number, reader: FactReader) {
-  const cables = cablesOf(panel);
+  const cables = reader.once(panel, () => cablesOf(panel));
   return related
     .flatMap((about) => cables.get(about) ?? [])
     .map((cable) => cableYear(reader, cable))

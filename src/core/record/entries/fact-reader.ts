@@ -25,6 +25,19 @@ export class FactReader {
     return reader.whole;
   }
 
+  private readonly worked = new Map<object, unknown>();
+
+  /**
+   * What follows from all that is read here, worked out once.
+   * @param of what it is of: the thing itself, or a name of one's own
+   */
+  once<Answer>(of: object, work: () => Answer): Answer {
+    if (this.worked.has(of)) return this.worked.get(of) as Answer;
+    const answer = work();
+    this.worked.set(of, answer);
+    return answer;
+  }
+
   /** Facts of what was asked about last: questions about one thing come together. */
   private lastAbout: string | undefined;
   private lastFacts: ReadonlyMap<string, readonly Fact[]> | undefined;
