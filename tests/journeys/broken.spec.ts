@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { ines, test } from './world';
+import { bench } from '@/core/testing/bench';
+import { deliver, ines, test } from './world';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 test.setTimeout(180_000);
@@ -40,7 +41,6 @@ async function breakWhere(page: Page, piece: string): Promise<void> {
       body: text.replaceAll(piece, thrown),
     });
   });
-  await page.route('**/api/entries', (route) => route.abort());
 }
 
 async function signIn(page: Page, origin: string): Promise<void> {
@@ -57,6 +57,9 @@ test('where the rules cannot be fetched the walk is drawn and recorded in, says 
 }) => {
   const { origin } = world.server;
   await signIn(page, origin);
+  // One of its own: the others walk the demo's at the same time.
+  const own = `rules-late-${world.server.port}`;
+  await deliver(page, own, bench().lines('7 20 12cu').book.entries);
   let rulesCome = false;
   let kept = 0;
   await page.route('**/_next/static/**/*.js', async (route) => {
@@ -70,7 +73,7 @@ test('where the rules cannot be fetched the walk is drawn and recorded in, says 
     }
     return route.fulfill({ response: answer, body: text });
   });
-  await page.goto(`${origin}${house}/walk`);
+  await page.goto(`${origin}/inspections/${own}/walk`);
   const said = page.getByRole('alert').filter({ hasText: 'Not judged yet' });
   await expect(said).toContainText('the rules could not be fetched');
   await expect(page.getByRole('heading', { name: 'Not judged yet' }).first()).toBeVisible();
@@ -79,7 +82,7 @@ test('where the rules cannot be fetched the walk is drawn and recorded in, says 
 
   // A danger is recorded meanwhile; nothing can point it out.
   const shorthand = page.getByRole('textbox', { name: 'Shorthand' });
-  await shorthand.fill('24 20 12cu !arc attic');
+  await shorthand.fill('9 20 12cu !arc attic');
   await shorthand.press('Enter');
   await expect(shorthand).toHaveValue('');
   await expect(page.getByText('All arrived')).toBeVisible();
@@ -110,8 +113,8 @@ test('whatever view breaks says so on a page of its own, what is held stays held
   const { origin } = world.server;
   await signIn(page, origin);
 
-  // Something is recorded that cannot be sent.
-  await page.route('**/api/entries', (route) => route.abort());
+  // Something is recorded that cannot be sent, whatever of the page is broken and mended meanwhile.
+  await page.context().route('**/api/entries', (route) => route.abort());
   await page.goto(`${origin}${house}/walk`);
   await expect(page.getByText('All arrived')).toBeVisible();
   await page.getByRole('textbox', { name: 'Shorthand' }).fill('note held while it breaks');
@@ -144,6 +147,7 @@ test('whatever view breaks says so on a page of its own, what is held stays held
   }
 
   // Mended, everything is where it was, and is sent.
+  await page.context().unroute('**/api/entries');
   // What the view before fetches for later may be on its way still.
   await page.unrouteAll({ behavior: 'ignoreErrors' });
   await page.goto(`${origin}${house}/walk`);
