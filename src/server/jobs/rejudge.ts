@@ -13,7 +13,7 @@ import { log } from '../run/log';
 import type { Books, Rejudged } from './rejudge-batch';
 
 /** What one inspection leaves behind is thrown away before it grows old. */
-const resourceLimits = { maxYoungGenerationSizeMb: 384 };
+const resourceLimits = { maxYoungGenerationSizeMb: 192 };
 
 export interface RejudgeOptions {
   /** The bundled worker. */
