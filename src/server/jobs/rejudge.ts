@@ -52,8 +52,8 @@ export async function judgeBehind(organisation: string): Promise<void> {
 
 /**
  * Judges every inspection of an organisation again whose figures are of another book of rules, streamed from the
- * database by key through worker threads, and writes what lists show of them. One batch more is read than there are
- * workers to take them, so memory stays flat. Results are given once they are written. What somebody adds to meanwhile is judged by that already.
+ * database by key through worker threads, and writes what lists show of them. No more batches are read than there
+ * are workers to take them, so memory stays flat. What somebody adds to meanwhile is judged by that already.
  */
 export async function* rejudge(
   organisation: string,
@@ -91,36 +91,20 @@ export async function* rejudge(
         worker,
         answerOf(worker, rows).then((results) => ({ worker, rows, results })),
       );
-    // One batch is read ahead, and one is written, while the workers judge.
-    let ahead = read();
-    const nextRows = async (): Promise<ToJudgeRow[]> => {
-      const rows = await ahead;
-      ahead = more ? read() : Promise.resolve([]);
-      ahead.catch(() => undefined);
-      return rows;
-    };
-    while (workers.length < count) {
-      const rows = await nextRows();
+    while (more && workers.length < count) {
+      const rows = await read();
       if (rows.length === 0) break;
       const worker = new Worker(workerFile, { workerData, resourceLimits });
       workers.push(worker);
       send(worker, rows);
     }
-    let last: { written: Promise<void>; results: Rejudged[] } | undefined;
     while (under.size > 0) {
       const { worker, rows, results } = await Promise.race(under.values());
       under.delete(worker);
-      const next = await nextRows();
+      const next = more ? await read() : [];
       if (next.length > 0) send(worker, next);
-      await last?.written;
-      const before = last;
-      last = { written: write(organisation, by, rows, results), results };
-      last.written.catch(() => undefined);
-      if (before) yield before.results;
-    }
-    if (last) {
-      await last.written;
-      yield last.results;
+      await write(organisation, by, rows, results);
+      yield results;
     }
   } finally {
     await Promise.all(workers.map((worker) => worker.terminate()));
