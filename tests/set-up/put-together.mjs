@@ -6,7 +6,7 @@ import { rmSync } from 'node:fs';
 import { build } from 'esbuild';
 import { plainTests } from './plain.mjs';
 
-export const outdir = '.build/tests';
+const outdir = '.build/tests';
 
 rmSync(outdir, { recursive: true, force: true });
 await build({

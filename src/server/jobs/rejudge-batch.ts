@@ -1,4 +1,4 @@
-import { hash } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import * as v from 'valibot';
 import { anySettingsSchema, parseEntry } from '@/core';
 import type { Settings } from '@/core/codes/settings/settings';
@@ -65,7 +65,7 @@ function rejudgeOne(row: ToJudgeRow, { now, before }: Books): Rejudged {
   };
 }
 
-const digest = (text: string) => hash('md5', text, 'base64url').slice(0, 12);
+const digest = (text: string) => createHash('md5').update(text).digest('base64url').slice(0, 12);
 
 function entriesOf({ entries: text, erased }: ToJudgeRow): Entry[] {
   const entries = (JSON.parse(text!) as unknown[]).map((one, index) => {

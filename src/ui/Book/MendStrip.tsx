@@ -29,7 +29,7 @@ export function MendStrip() {
     >
       <p className="min-w-0 flex-1">
         <strong>
-          Mending {verdict ? `${verdict.place.label}: ${verdict.rule.title.toLowerCase()}` : ''}.
+          Mending{verdict && ` ${verdict.place.label}: ${verdict.rule.title.toLowerCase()}`}.
         </strong>{' '}
         {now}
         {verdict && (

@@ -10,7 +10,7 @@ export function NotJudged({ again }: { again(): void }) {
     >
       <p className="min-w-0 flex-1">
         <strong>{notJudged}: the rules could not be fetched.</strong> You can go on recording, and
-        nothing of it is lost. No danger is pointed out until they are here: look with your own
+        what you record is kept. No danger is pointed out until they are here: look with your own
         eyes.
       </p>
       <button className="act act-main" onClick={again}>
