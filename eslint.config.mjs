@@ -59,21 +59,6 @@ export default tseslint.config(
   { files: ['src/{core,server,stand-ins}/**/*.ts', 'bench/**/*.ts'], rules: ofComponents },
   { files: ['*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   {
-    files: ['src/**/*.{ts,tsx}', 'tests/**/*.{ts,tsx}', 'bench/**/*.ts'],
-    languageOptions: { parserOptions: { projectService: true } },
-    rules: {
-      '@typescript-eslint/no-floating-promises': 'error',
-      '@typescript-eslint/no-misused-promises': [
-        'error',
-        { checksVoidReturn: { attributes: false } },
-      ],
-      '@typescript-eslint/switch-exhaustiveness-check': [
-        'error',
-        { considerDefaultExhaustiveForUnions: true },
-      ],
-    },
-  },
-  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

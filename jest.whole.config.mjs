@@ -1,6 +1,6 @@
-/** As bin/test runs them: the plain unit tests put together, without a context for each file. */
+/** As bin/test runs them: plain unit tests and those of views put together, without a context for each file. */
 import config from './jest.config.mjs';
-import { plainTests } from './tests/set-up/plain.mjs';
+import { plainTests, screenTests } from './tests/set-up/plain.mjs';
 
 const [unit, database] = config.projects;
 /** @type {import('jest').Config} */
@@ -14,10 +14,22 @@ const whole = {
       transform: {},
     },
     {
+      displayName: 'screens',
+      runner: 'jest-light-runner',
+      testMatch: ['<rootDir>/.build/screens/src/**/*.test.mjs'],
+      transform: {},
+      setupFiles: [
+        '<rootDir>/tests/set-up/screen.mjs',
+        '<rootDir>/.build/screens/tests/set-up/browser.mjs',
+      ],
+    },
+    {
       ...unit,
       testPathIgnorePatterns: [
         ...unit.testPathIgnorePatterns,
-        ...plainTests().map((file) => `<rootDir>/${file.replaceAll('.', '\\.')}$`),
+        ...[...plainTests(), ...screenTests()].map(
+          (file) => `<rootDir>/${file.replaceAll('.', '\\.')}$`,
+        ),
       ],
     },
     database,

@@ -3,8 +3,8 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
-import pg from 'pg';
 import { rowCounts } from '@/server/db/whole';
+import { onClient } from './client';
 
 jest.setTimeout(120_000);
 
@@ -39,14 +39,9 @@ const tool = (
       (failed, out, error) => resolve({ code: failed ? Number(failed.code) : 0, out: out + error }),
     ),
   );
-async function asked<T>(url: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  return work(client).finally(() => client.end());
-}
 
-beforeAll(() => asked(whole.href, (client) => client.query(`create database ${empty}`)));
-afterAll(() => asked(whole.href, (client) => client.query(`drop database ${empty}`)));
+beforeAll(() => onClient(whole.href, (client) => client.query(`create database ${empty}`)));
+afterAll(() => onClient(whole.href, (client) => client.query(`drop database ${empty}`)));
 
 describe('a backup', () => {
   test.each(['backup', 'restore'])(
@@ -81,7 +76,7 @@ describe('a backup', () => {
     ]);
     // What others write meanwhile is in neither: what was there of the demo is the same to the letter.
     const rowsOf = (url: string, table: string) =>
-      asked(url, async (client) => {
+      onClient(url, async (client) => {
         const { rows } = await client.query<{ row: string }>(
           `select t::text as row from ${table} t where organisation_id in (select organisation_id from organisations where name in ('Marrow Lock Panel Survey', 'Eelweir Electric')) order by 1`,
         );
@@ -104,7 +99,7 @@ describe('a backup', () => {
     }
     const app = new URL(process.env.DATABASE_URL!);
     app.pathname = `/${empty}`;
-    const seen = await asked(app.href, (client) => client.query('select 1 from entries'));
+    const seen = await onClient(app.href, (client) => client.query('select 1 from entries'));
     expect(seen.rowCount).toBe(0);
     // A second time it is not empty.
     const again = await tool('restore', [file], named(empty));
@@ -116,7 +111,7 @@ describe('a backup', () => {
 
   test('changed in one byte or cut off is refused, and nothing is restored', async () => {
     const other = `${empty}_other`;
-    await asked(whole.href, (client) => client.query(`create database ${other}`));
+    await onClient(whole.href, (client) => client.query(`create database ${other}`));
     try {
       const bytes = readFileSync(file);
       for (const [broken, said] of [
@@ -132,7 +127,7 @@ describe('a backup', () => {
         expect(await rowCounts(named(other))).toEqual({});
       }
     } finally {
-      await asked(whole.href, (client) => client.query(`drop database ${other}`));
+      await onClient(whole.href, (client) => client.query(`drop database ${other}`));
     }
   });
 });

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
 import sharp from 'sharp';
-import pg from 'pg';
+import type pg from 'pg';
 import type { Entry } from '@/core/record/entries/entry';
 import { startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
@@ -49,6 +49,7 @@ import { seedOrganisations } from '@/server/db/seed';
 import type { Session } from '@/server/session';
 import { freePort, signInCookie, startServer } from '../server';
 import type { RunningServer } from '../server';
+import { onClient } from './client';
 
 jest.setTimeout(120_000);
 
@@ -233,11 +234,8 @@ const plainPicture = (width: number, height: number) =>
 
 afterAll(closePool);
 
-async function asApp<T>(work: (client: pg.Client) => Promise<T>): Promise<T> {
-  const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
-  await client.connect();
-  return work(client).finally(() => client.end());
-}
+const asApp = <T>(work: (client: pg.Client) => Promise<T>): Promise<T> =>
+  onClient(process.env.DATABASE_URL, work);
 
 const tables = (client: pg.Client) =>
   client

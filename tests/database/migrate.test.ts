@@ -11,11 +11,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { afterAll, describe, expect, jest, test } from '@jest/globals';
-import pg from 'pg';
+import type pg from 'pg';
 import { parsePackage, readReportData } from '@/core';
 import { reportDigest } from '@/server/commands/issue-report';
 import { migrate } from '@/server/db/migrate';
 import { sha256Hex } from '@/server/sha256';
+import { onClient, onOpenClient } from './client';
 
 jest.setTimeout(120_000);
 
@@ -34,18 +35,13 @@ afterAll(async () => {
 });
 
 async function run<Row extends pg.QueryResultRow>(url: string, text: string): Promise<Row[]> {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  const { rows } = await client.query<Row>(text).finally(() => client.end());
+  const { rows } = await onClient(url, (client) => client.query<Row>(text));
   return rows ?? [];
 }
 
 /** Rows of every organisation, as the owner may see them. */
 async function withDoor<Row extends pg.QueryResultRow>(url: string, text: string): Promise<Row[]> {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  await client.query(`select set_config('east_gate.door', 'open', false)`);
-  const { rows } = await client.query<Row>(text).finally(() => client.end());
+  const { rows } = await onOpenClient(url, (client) => client.query<Row>(text));
   return rows;
 }
 

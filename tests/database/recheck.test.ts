@@ -2,7 +2,6 @@ import { permissions } from '@/core/vocabulary/permission';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
-import pg from 'pg';
 import { Logbook, startingSettings } from '@/core';
 import { deliverEntries } from '@/server/commands/deliver-entries';
 import { issueReport } from '@/server/commands/issue-report';
@@ -13,6 +12,7 @@ import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
 import { recheckReports } from '@/server/jobs/recheck-reports';
 import type { Session } from '@/server/session';
 import { startWorker } from '../server';
+import { onOpenClient } from './client';
 
 jest.setTimeout(120_000);
 
@@ -27,12 +27,8 @@ const [mine, others] = people.map(({ id, member }, at): Session => ({
   may: permissions,
 })) as [Session, Session];
 const inspection = `recheck-${mark}`;
-const asOwner = async (text: string, values: unknown[]): Promise<void> => {
-  const client = new pg.Client({ connectionString: process.env.DATABASE_OWNER_URL });
-  await client.connect();
-  await client.query(`select set_config('east_gate.door', 'open', false)`);
-  await client.query(text, values).finally(() => client.end());
-};
+const asOwner = (text: string, values: unknown[]) =>
+  onOpenClient(process.env.DATABASE_OWNER_URL, (client) => client.query(text, values));
 const issue = (changes: string, at: string) =>
   issueReport(
     mine,

@@ -50,9 +50,8 @@ async function memberOf(email: string): Promise<Session> {
   });
 }
 
-main()
-  .catch((error: unknown) => {
-    process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
-    process.exitCode = 1;
-  })
-  .finally(closePool);
+await main().catch((error: unknown) => {
+  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  process.exitCode = 1;
+});
+await closePool();
