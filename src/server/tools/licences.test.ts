@@ -24,6 +24,6 @@ describe('licences', () => {
       devDependencies: Record<string, string>;
     };
     for (const version of Object.values({ ...dependencies, ...devDependencies }))
-      expect(version).toMatch(/^\d+\.\d+\.\d+$/);
+      expect(version).toMatch(/^(npm:[a-z-]+@)?\d+\.\d+\.\d+$/);
   });
 });
