@@ -11,6 +11,8 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {
+    // Each page would keep the whole build first; what is kept has journeys of its own.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: [

@@ -65,7 +65,9 @@ need_build() {
     work=src/server/tools/work.ts rejudge=src/server/jobs/rejudge-worker.ts backup=src/server/tools/backup.ts supervise=src/server/run/supervise.ts \
     --splitting --outdir=.next/east-gate --out-extension:.js=.mjs
   script src/server/tools/write-digests.ts .next/east-gate/digests.json
+  script src/server/tools/write-worker.ts .next/static .next/east-gate/worker/sw.js
   script src/server/tools/compress-statics.ts .next/static
+  script src/server/tools/compress-statics.ts .next/east-gate/worker
   rm -f "$log"
   printf '%s' "$wanted" > .next/east-gate-build
 }

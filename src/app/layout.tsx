@@ -6,10 +6,14 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { Device } from '@/ui/Device/Device';
 import { drawingStyles } from '@/ui/drawing/styles';
 import { themeCookie, themeOf } from '@/core/vocabulary/themes';
 
-export const metadata: Metadata = { title: { default: 'East Gate', template: '%s · East Gate' } };
+export const metadata: Metadata = {
+  title: { default: 'East Gate', template: '%s · East Gate' },
+  appleWebApp: { capable: true, title: 'East Gate' },
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
@@ -19,7 +23,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <head>
         <style>{drawingStyles}</style>
       </head>
-      <body>{children}</body>
+      <body>
+        {children}
+        <Device />
+      </body>
     </html>
   );
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { SentSoon } from '@/ui/primitives/SentSoon';
 import { Today } from '@/ui/Today/Today';
-import { todayPath } from '@/ui/Today/sent';
+import { todayPath } from '@/client/sent/paths';
 import { requireSession } from './session/current';
 
 export const metadata: Metadata = { title: 'Today' };

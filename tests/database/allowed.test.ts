@@ -41,7 +41,7 @@ import {
   listRechecked,
   readInspection,
   readSettings,
-  readSettingsVersion,
+  readOffice,
   readToday,
 } from '@/server/commands/read-inspection';
 import { holdInstrument, takeThermalPicture, walkRound } from '@/server/commands/read-instrument';
@@ -213,7 +213,7 @@ const commands: Record<string, Command> = {
   listDue: { needs: undefined, call: (session) => listDue(session, '2030-01-01') },
   listRechecked: { needs: undefined, call: namesOf(listRechecked) },
   readSettings: { needs: undefined, call: readSettings, own: true },
-  readSettingsVersion: { needs: undefined, call: readSettingsVersion, own: true },
+  readOffice: { needs: undefined, call: readOffice, own: true },
   readReport: {
     needs: undefined,
     call: (session, { inspection }) => readReport(session, inspection),

@@ -49,6 +49,7 @@ import { seedOrganisations } from '@/server/db/seed';
 import type { Session } from '@/server/session';
 import { freePort, signInCookie, startServer } from '../server';
 import type { RunningServer } from '../server';
+import { bookViews } from '@/worker/shell-paths';
 import { onClient } from './client';
 
 jest.setTimeout(120_000);
@@ -844,6 +845,8 @@ describe('every route of the build', () => {
       '/api/instruments',
       '/api/letters/again',
       '/api/letters/trial',
+      // What the asker's own office set.
+      '/api/library',
       '/api/links',
       '/api/links/revoke',
       '/api/office/export.zip',
@@ -861,10 +864,12 @@ describe('every route of the build', () => {
       '/api/pictures',
       '/api/reports',
       '/api/reports/verify',
+      '/api/returns/[id]',
       '/api/settings',
       // The solver's program: the same for everybody, nothing of anybody.
       '/api/solver',
       '/api/today',
+      '/apple-icon.png',
       '/found/[token]',
       '/found/[token]/submit',
       // Of whoever works on the drawing: nothing is there in what is built.
@@ -895,6 +900,9 @@ describe('every route of the build', () => {
       '/join/[token]/submit',
       '/library',
       '/mailbox',
+      '/manifest.webmanifest',
+      // Kept on a device; says nothing of anybody.
+      '/no-network',
       '/office',
       '/office/deeds',
       '/office/keeping',
@@ -964,16 +972,7 @@ describe('every route of the build', () => {
       expect(text).toContain(`nonce="${nonce}"`);
       return text.replaceAll(nonce, '');
     };
-    for (const view of [
-      'walk',
-      'report',
-      'judge',
-      'history',
-      'circuits',
-      'notes',
-      'readings',
-      'supply',
-    ]) {
+    for (const view of bookViews) {
       const path = `/inspections/${inspection}/${view}`;
       const [ours, theirs] = [await pageFor(a.email, path), await pageFor(b.email, path)];
       expect(ours).toBe(theirs);
@@ -981,9 +980,11 @@ describe('every route of the build', () => {
       expect(ours).not.toContain('id-of-the-inspection');
       expect(ours).not.toContain(a.member);
     }
-    const [ours, theirs] = [await pageFor(a.email, '/'), await pageFor(b.email, '/')];
-    expect(ours).toBe(theirs);
-    expect(ours).not.toContain(a.member);
+    for (const path of ['/', '/library']) {
+      const [ours, theirs] = [await pageFor(a.email, path), await pageFor(b.email, path)];
+      expect(ours).toBe(theirs);
+      expect(ours).not.toContain(a.member);
+    }
   });
 
   test('a form posted from another site is refused', async () => {

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { hash } from '@node-rs/argon2';
 import { startingSettings } from '@/core';
-import { readSettings, readSettingsVersion } from '@/server/commands/read-inspection';
+import { readSettings, readOffice } from '@/server/commands/read-inspection';
 import { saveSettings } from '@/server/commands/save-settings';
 import { findSession, signIn, signOut } from '@/server/commands/sign-in';
 import { closePool } from '@/server/db/connect';
@@ -167,12 +167,12 @@ describe('settings of an office', () => {
 
 describe('two who change the settings', () => {
   test('from one version: the second overwrites nothing and is given what stands', async () => {
-    const { settings, version } = await readSettingsVersion(session);
+    const { settings, version } = await readOffice(session);
     const first = await saveSettings(session, { ...settings, lengths: 'us' }, version);
     expect(first).toMatchObject({ ok: true, version: version + 1 });
     const second = await saveSettings(session, { ...settings, adoptionYears: 3 }, version);
     expect(second).toMatchObject({ ok: false, now: { version: version + 1 } });
-    const now = await readSettingsVersion(session);
+    const now = await readOffice(session);
     expect([now.settings.lengths, now.settings.adoptionYears, now.version]).toEqual([
       'us',
       settings.adoptionYears,
@@ -181,13 +181,13 @@ describe('two who change the settings', () => {
   });
 
   test('twelve at once from one version: one of them is taken', async () => {
-    const { settings, version } = await readSettingsVersion(session);
+    const { settings, version } = await readOffice(session);
     const all = await Promise.all(
       Array.from({ length: 12 }, (_, years) =>
         saveSettings(session, { ...settings, adoptionYears: years }, version),
       ),
     );
     expect(all.filter(({ ok }) => ok)).toHaveLength(1);
-    expect((await readSettingsVersion(session)).version).toBe(version + 1);
+    expect((await readOffice(session)).version).toBe(version + 1);
   });
 });

@@ -1,11 +1,18 @@
 import type { Metadata } from 'next';
-import { readSettingsVersion } from '@/server/commands/read-inspection';
-import { Library } from '@/ui/Library/Library';
+import { libraryPath } from '@/client/sent/paths';
+import { LibraryOfOffice } from '@/ui/Library/LibraryOfOffice';
+import { SentSoon } from '@/ui/primitives/SentSoon';
 import { requireSession } from '../session/current';
 
 export const metadata: Metadata = { title: 'Library' };
 
+/** Says nothing of whoever asks: what it shows is sent by itself. */
 export default async function LibraryPage() {
-  const session = await requireSession();
-  return <Library session={session} {...await readSettingsVersion(session)} />;
+  await requireSession();
+  return (
+    <>
+      <SentSoon path={libraryPath} />
+      <LibraryOfOffice />
+    </>
+  );
 }

@@ -2,8 +2,21 @@ import { formatISO } from 'date-fns';
 import { stamp } from '@/core/fieldwork/recording/draft';
 import type { NewPlace } from '@/core/fieldwork/recording/start-inspection';
 import { startInspection } from '@/core/fieldwork/recording/start-inspection';
+import type { Settings } from '@/core/codes/settings/settings';
+import type { Opened } from '@/core/record/package/opened';
 import { deviceId } from '../device-id';
+import { keepAnswer, keptAnswer } from '../kept/answers';
 import { hold, openHeld } from '../outbox/held';
+import { bookPath, libraryPath } from '../sent/paths';
+
+/** A begun inspection opens without the server too, by what the office set when this device last heard of it. */
+async function keepBegun(inspection: string): Promise<void> {
+  const office = (await keptAnswer(libraryPath))?.sent as
+    { who: unknown; settings: Settings } | undefined;
+  if (!office) return;
+  const opened: Opened = { settings: office.settings, entries: [], authors: [], carried: [] };
+  await keepAnswer(bookPath(inspection), { who: office.who, opened });
+}
 
 /** Starts an inspection on this device; it is sent like everything else. Returns its id. */
 export async function startOnDevice(
@@ -33,5 +46,6 @@ export async function startOnDevice(
     })),
   );
   db.close();
+  await keepBegun(inspection);
   return inspection;
 }

@@ -122,6 +122,15 @@ export class LogbookStore {
     this.hold({});
   }
 
+  /** Joins entries that came meanwhile; those known already are left as they are. */
+  join(entries: readonly Entry[]): void {
+    const known = new Set(this.judged.entries.map(({ id }) => id));
+    const fresh = entries.filter(({ id }) => !known.has(id));
+    if (fresh.length === 0) return;
+    this.judged = this.derived([...this.judged.entries, ...fresh]);
+    this.hold({});
+  }
+
   /** Joins this device's held entries; `wake` calls the sender. */
   async open(db: HeldDatabase, wake: () => void): Promise<void> {
     this.db = db;
@@ -135,12 +144,8 @@ export class LogbookStore {
   async refresh(): Promise<void> {
     if (!this.db) return;
     const held = await heldOf(this.db, this.frame.member, this.frame.inspection);
-    const known = new Set(this.judged.entries.map((entry) => entry.id));
-    const fresh = held
-      .filter((one) => one.state !== 'refused' && !known.has(one.id))
-      .map((one) => one.entry);
     const counts = await countHeld(this.db, this.frame.member);
-    if (fresh.length > 0) this.judged = this.derived([...this.judged.entries, ...fresh]);
+    this.join(held.filter(({ state }) => state !== 'refused').map(({ entry }) => entry));
     this.hold({ held: counts });
   }
 

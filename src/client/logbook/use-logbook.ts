@@ -6,10 +6,7 @@ import type { Entry } from '@/core/record/entries/entry';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { Permission } from '@/core/vocabulary/permission';
 import { deviceId } from '../device-id';
-import { openHeld } from '../outbox/held';
-import { sendPictureOverHttp } from '../outbox/pictures';
-import { Sender } from '../outbox/sender';
-import { httpTransport } from '../outbox/transport';
+import { outboxFor } from '../outbox/outbox';
 import { later } from '../later';
 import { LogbookStore } from './store';
 
@@ -25,11 +22,7 @@ interface LogbookProps {
 /** Fetches what judges, once. */
 export const fetchJudging = later(() => import('./judging'));
 
-const channelName = 'east-gate-held';
-/** Milliseconds from an entry on the disk to its sending. */
-const sendAfterMs = 40;
-
-/** One inspection's logbook, its held entries, and the sender that delivers them. */
+/** One inspection's logbook, with what is held of it. */
 export function useLogbook({
   inspection,
   organisation,
@@ -55,6 +48,8 @@ export function useLogbook({
       ),
   );
   useEffect(() => connect(store, member), [store, member]);
+  // What the server sends after this device's copy was opened.
+  useEffect(() => store.join(entries), [store, entries]);
   const [asked, askAgain] = useReducer((times: number) => times + 1, 0);
   const [failed, setFailed] = useState(0);
   useEffect(
@@ -76,50 +71,21 @@ export function useLogbook({
   return { store, state, judgeAgain };
 }
 
-/** Opens this device's store, starts the sender, and listens to other tabs. */
+/** Joins what this device holds, and hears what becomes of it. */
 function connect(store: LogbookStore, member: string): () => void {
-  const channel = new BroadcastChannel(channelName);
-  let sender: Sender | undefined;
   let ended = false;
-  // What was touched is on the screen first; sending takes its time anyway.
-  const wake = () =>
-    void setTimeout(() => {
-      if (ended) return;
-      channel.postMessage('changed');
-      sender?.wake();
-    }, sendAfterMs);
-  const wakeQuietly = () => sender?.wake();
-  channel.onmessage = () => void store.refresh();
-  window.addEventListener('online', wakeQuietly);
-  window.addEventListener('focus', wakeQuietly);
-  void openHeld().then((db) => {
+  let leave = () => undefined as void;
+  void outboxFor(member).then((outbox) => {
     if (ended) return;
-    sender = new Sender({
-      db,
-      member,
-      transport: httpTransport(),
-      sendPicture: sendPictureOverHttp(),
-      alone: (work) => navigator.locks.request(`east-gate-sender-${member}`, work),
-      pause: (ms, signal) =>
-        new Promise((resolve) => {
-          const timer = setTimeout(resolve, ms);
-          signal.addEventListener('abort', () => (clearTimeout(timer), resolve()), { once: true });
-        }),
-      onChange: (connection) => {
-        store.setConnection(connection);
-        if (connection !== 'sending') {
-          channel.postMessage('changed');
-          void store.refresh();
-        }
-      },
+    leave = outbox.subscribe(() => {
+      store.setConnection(outbox.connection);
+      if (outbox.connection !== 'sending') void store.refresh();
     });
-    return store.open(db, wake);
+    store.setConnection(outbox.connection);
+    return store.open(outbox.db, outbox.wakeSoon);
   });
   return () => {
     ended = true;
-    sender?.stop();
-    channel.close();
-    window.removeEventListener('online', wakeQuietly);
-    window.removeEventListener('focus', wakeQuietly);
+    leave();
   };
 }

@@ -3,35 +3,62 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { askJson } from '../http';
+import { keepAnswer, keptAnswer } from '../kept/answers';
 
 /** What the server sends for a view: nothing yet, what it sent, or why it did not, in words. */
 export interface Sent<T> {
   data: T | undefined;
   fault: string | undefined;
+  /** When what is shown was sent, where it is this device's copy. */
+  keptAt: string | undefined;
   /** Asks anew; what is shown stays until it comes. */
   again(): void;
 }
 
-/** Asks the server for what a view is drawn from. Whoever is not signed in is sent to do so. */
+/** Milliseconds a server is waited for where this device has a copy. */
+const patienceMs = 2500;
+
+/**
+ * Asks the server for what a view is drawn from. Where it is not reached, or takes long, this device's copy stands
+ * in for it. Whoever is not signed in is sent to do so.
+ */
 export function useSent<T>(path: string): Sent<T> {
   const router = useRouter();
   const [asked, ask] = useState(0);
-  const [sent, setSent] = useState<{ path: string; data?: T; fault?: string }>();
+  const [sent, setSent] = useState<{ path: string; data?: T; fault?: string; keptAt?: string }>();
   useEffect(() => {
     const left = new AbortController();
-    void askJson<T>(path, { signal: left.signal }).then((answer) => {
+    /** This device's copy, unless the server's own is shown. */
+    const showKept = async (fault?: string) => {
+      const kept = await keptAnswer(path);
       if (left.signal.aborted) return;
-      if (answer.ok) setSent({ path, data: answer.value });
-      else if (answer.status === 401) router.replace('/sign-in');
-      else
-        setSent((before) => ({
-          path,
-          ...(before?.path === path && { data: before.data }),
-          fault: answer.faults.join(' '),
-        }));
+      setSent((before) => {
+        const here = before?.path === path ? before : undefined;
+        if (here?.data !== undefined) return { ...here, ...(fault && { fault }) };
+        if (kept) return { path, data: kept.sent as T, keptAt: kept.at, ...(fault && { fault }) };
+        return fault ? { path, fault } : before;
+      });
+    };
+    const waited = setTimeout(() => void showKept(), patienceMs);
+    void askJson<T>(path, { signal: left.signal }).then((answer) => {
+      clearTimeout(waited);
+      if (left.signal.aborted) return;
+      if (answer.ok) {
+        setSent({ path, data: answer.value });
+        void keepAnswer(path, answer.value);
+      } else if (answer.status === 401) router.replace('/sign-in');
+      else void showKept(answer.faults.join(' '));
     });
-    return () => left.abort();
+    return () => (clearTimeout(waited), left.abort());
   }, [path, asked, router]);
   const here = sent?.path === path ? sent : undefined;
-  return { data: here?.data, fault: here?.fault, again: () => ask((times) => times + 1) };
+  const again = () => ask((times) => times + 1);
+  const outdated = here?.keptAt !== undefined;
+  useEffect(() => {
+    if (!outdated) return;
+    const onceReached = () => ask((times) => times + 1);
+    window.addEventListener('online', onceReached);
+    return () => window.removeEventListener('online', onceReached);
+  }, [outdated]);
+  return { data: here?.data, fault: here?.fault, keptAt: here?.keptAt, again };
 }

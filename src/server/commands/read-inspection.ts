@@ -9,6 +9,7 @@ import * as v from 'valibot';
 import { anySettingsSchema } from '@/core';
 import type { Session } from '../session';
 import type { StoredInspection } from './stored-inspection';
+import { letterheadOf } from './letterhead';
 import { loadStored } from './stored-inspection';
 
 /** The inspection of this id in the asker's organisation, or none. */
@@ -90,13 +91,16 @@ export function readToday(session: Session, words: string, until: string) {
 }
 
 /** What a new inspection starts with. */
-export const readSettings = async (session: Session) =>
-  (await readSettingsVersion(session)).settings;
+export const readSettings = async (session: Session) => (await readOffice(session)).settings;
 
-/** The same with its version, for those who change it. */
-export function readSettingsVersion(session: Session) {
+/** What an office set: its settings with their version, for those who change them, and its letterhead. */
+export function readOffice(session: Session) {
   return inOrganisation(session.organisation, async (tx) => {
     const row = await oneOrganisation(tx);
-    return { settings: v.parse(anySettingsSchema, row.settings), version: row.settings_version };
+    return {
+      settings: v.parse(anySettingsSchema, row.settings),
+      version: row.settings_version,
+      letterhead: letterheadOf(row) ?? null,
+    };
   });
 }

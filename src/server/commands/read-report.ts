@@ -1,12 +1,10 @@
 import 'server-only';
 import type { Assessment } from '@/core';
-import { assess, composeReport } from '@/core';
 import type { Audience } from '@/core/show/report/audience';
-import type { Sheet } from '@/core/show/report/blocks/sheet';
-import { asOfDay, utcDay } from '@/core/show/report/dates';
-import { wholeRecord } from '@/core/show/report/record';
+import { utcDay } from '@/core/show/report/dates';
+import type { Drafted } from '@/core/show/report/draft';
+import { draftReport, draftSheet } from '@/core/show/report/draft';
 import type { ReportData } from '@/core/show/report/report';
-import { composeSheet } from '@/core/show/report/sheets';
 import type { Letterhead } from '@/core/codes/settings/letterhead';
 import { inOrganisation } from '../db/connect';
 import { maybeOneState } from '../db/inspections';
@@ -68,34 +66,15 @@ export async function readDraft(
 const drafts = keptTexts();
 
 /** What one reader is shown of these entries, composed now. */
-export function draftOf(
-  stored: Recorded,
-  audience: Audience,
-): { report: ReportData; sheet: Sheet } {
-  const { report, assessment } = reportOf(stored);
-  const { entries, authors, carried } = asRead(stored);
-  return {
-    report,
-    sheet: composeSheet(
-      {
-        report,
-        site: assessment.site,
-        signed: undefined,
-        record: wholeRecord(entries, authors, assessment, carried),
-      },
-      audience,
-    ),
-  };
-}
+export const draftOf = (stored: Recorded, audience: Audience) =>
+  draftSheet(draftedOf(stored), audience, new Date());
 
 export function reportOf(stored: Recorded): Report {
-  const { id, settings, entries, authors, letterhead } = asRead(stored);
-  const assessment = assess(entries, settings);
-  const report = composeReport(assessment, {
-    inspection: id,
-    asOf: asOfDay(entries, new Date()),
-    authors,
-    ...(letterhead && { letterhead }),
-  });
-  return { report, assessment, entries: entries.length };
+  const drafted = draftedOf(stored);
+  return { ...draftReport(drafted, new Date()), entries: drafted.entries.length };
+}
+
+function draftedOf(stored: Recorded): Drafted {
+  const { id, settings, entries, authors, carried, letterhead } = asRead(stored);
+  return { id, settings, entries, authors, carried: carried ?? null, letterhead };
 }

@@ -12,7 +12,7 @@ import type { Direct, Handle } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
 import { routeNamer } from './route-of';
 import { Shells } from './shells';
-import { staticsOf } from './statics';
+import { staticsOf, workerOf } from './statics';
 import { watched } from './watched';
 import { keepWorkers } from './workers';
 
@@ -35,13 +35,15 @@ async function serve(environment: Environment): Promise<void> {
     )(request, response);
   };
   const shells = new Shells(handle);
+  const statics = staticsOf('.next/static');
+  const worker = workerOf('.next/east-gate/worker');
   const front = watched(
     frontOf(
       handle,
       environment,
       shells,
       { '/api/entries': takeEntries },
-      staticsOf('.next/static'),
+      (request, response) => statics(request, response) || worker(request, response),
     ),
     routeNamer(await builtRoutes()),
   );

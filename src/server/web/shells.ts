@@ -4,17 +4,13 @@ import type { AddressInfo } from 'node:net';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import { themeOf } from '@/core/vocabulary/themes';
+import { idMark, shellAt } from '@/worker/shell-paths';
 import { cookieOf, sessionCookie } from './cookies';
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 
-/** Stand where the nonce of an answer and the id of an inspection will: both could be one. */
+/** Stands where the nonce of an answer will: it could be one. */
 const nonceMark = 'bm9uY2Ugb2YgdGhlIGFuc3dlcg==';
-const idMark = 'id-of-the-inspection-asked-for';
-
-/** The views that are drawn on the device from what is sent to them by itself: their page says nothing of anybody. */
-const views = 'circuits|history|judge|notes|readings|report|supply|walk';
-const viewPath = new RegExp(`^/inspections/([A-Za-z0-9_-]{1,64})/(${views})$`);
 
 /** Which shell a request is answered with; undefined: its page is rendered for it. */
 export function shellOf(request: Pick<IncomingMessage, 'method' | 'url' | 'headers'>) {
@@ -24,9 +20,8 @@ export function shellOf(request: Pick<IncomingMessage, 'method' | 'url' | 'heade
   if (method !== 'GET' || headers.rsc !== undefined || !cookieOf(cookie, sessionCookie))
     return undefined;
   const theme = themeOf(cookieOf(cookie, 'east-gate-theme'));
-  if (url === '/') return { path: '/', id: '', theme };
-  const [, id, view] = viewPath.exec(url) ?? [];
-  return id === undefined ? undefined : { path: `/inspections/${idMark}/${view}`, id, theme };
+  const shell = shellAt(url);
+  return shell && { ...shell, theme };
 }
 
 /**

@@ -4,9 +4,12 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
 import { fetchJudging, useLogbook } from '@/client/logbook/use-logbook';
+import type { Sent } from '@/client/sent/use-sent';
 import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';
 import type { Opened } from '@/core/record/package/opened';
+import { FromHere } from '../Device/FromHere';
+import { Newer } from '../Device/Newer';
 import { Opening } from '../primitives/Opening';
 import { fetchParts } from '@/client/later';
 import { BookHeader } from './BookHeader';
@@ -20,7 +23,7 @@ import { NoPanel } from './NoPanel';
 import { NotJudged, notJudged } from './NotJudged';
 import { StopStrip } from './StopStrip';
 import type { BookSent } from './sent';
-import { bookPath } from './sent';
+import { bookPath } from '@/client/sent/paths';
 
 /** Nobody opens a part this soon after the view stands. */
 const partsAfterMs = 1500;
@@ -32,11 +35,11 @@ const nothingCarried: Opened['carried'] & object = [];
  * device, which holds entries the server does not know yet; the server sends what is recorded, and draws nothing.
  */
 export function Book({ inspection, children }: { inspection: string; children: ReactNode }) {
-  const { data, fault, again } = useSent<BookSent>(bookPath(inspection));
+  const { data, fault, keptAt, again } = useSent<BookSent>(bookPath(inspection));
   // What judges is fetched beside what it judges.
   useEffect(() => void fetchJudging().catch(() => undefined), []);
   return data ? (
-    <OpenBook {...data} inspection={inspection}>
+    <OpenBook {...data} inspection={inspection} copy={{ keptAt, fault, again }}>
       {children}
     </OpenBook>
   ) : (
@@ -46,10 +49,12 @@ export function Book({ inspection, children }: { inspection: string; children: R
 
 interface OpenBookProps extends BookSent {
   inspection: string;
+  /** Whether it is this device's copy. */
+  copy: Pick<Sent<BookSent>, 'keptAt' | 'fault' | 'again'>;
   children: ReactNode;
 }
 
-function OpenBook({ who: session, inspection, opened, children }: OpenBookProps) {
+function OpenBook({ who: session, inspection, opened, copy, children }: OpenBookProps) {
   const { settings, entries, authors } = opened;
   const carried = opened.carried ?? nothingCarried;
   const { store, state, judgeAgain } = useLogbook({
@@ -115,6 +120,11 @@ function OpenBook({ who: session, inspection, opened, children }: OpenBookProps)
           <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
             <BookHeader />
             <div>
+              <FromHere
+                {...copy}
+                missing="What others recorded since is not in it; what you record is kept and sent once the server is reached."
+              />
+              <Newer />
               {judgeAgain && <NotJudged again={judgeAgain} />}
               <StopStrip ask={ask} />
               <MendStrip />

@@ -6,5 +6,3 @@ export interface BookSent {
   who: Who;
   opened: Opened;
 }
-
-export const bookPath = (inspection: string) => `/api/books/${encodeURIComponent(inspection)}`;

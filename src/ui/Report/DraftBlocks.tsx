@@ -1,8 +1,11 @@
 'use client';
 
+import { useEffect, useState } from 'react';
+import { later } from '@/client/later';
 import { useSent } from '@/client/sent/use-sent';
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet } from '@/core/show/report/blocks/sheet';
+import { sentWords } from '../primitives/sent-words';
 import { Blocks } from './Blocks';
 import { draftPath } from './draft-path';
 
@@ -13,14 +16,36 @@ interface DraftProps {
   pictures: string;
 }
 
-/** A draft, drawn on the device of whoever works on it. What is issued the server draws: a client may have any browser. */
+const composing = later(() => import('@/client/draft/compose-here'));
+type Composed = Awaited<ReturnType<Awaited<ReturnType<typeof composing>>['composeHere']>>;
+
+/**
+ * A draft, drawn on the device of whoever works on it; where the server is not reached, composed there too. What is
+ * issued the server draws: a client may have any browser.
+ */
 export function DraftBlocks({ inspection, audience, pictures }: DraftProps) {
   const { data, fault, again } = useSent<Sheet>(draftPath(inspection, audience));
+  const here = useComposedHere(inspection, audience, fault !== undefined && data === undefined);
   if (data) return <Blocks {...data} pictures={pictures} />;
+  if (here)
+    return (
+      <>
+        <p role="status" className="no-print border-accent mb-4 border-l-8 px-3 py-1.5">
+          <strong>The server is not reached: composed on this device</strong>, from its copy of{' '}
+          {sentWords(here.keptAt)}
+          {here.added > 0 && ` and what was recorded here since`}. What others recorded meanwhile is
+          not in it. It can be issued once the server is reached.{' '}
+          <button className="act" onClick={again}>
+            Ask again
+          </button>
+        </p>
+        <Blocks {...here.sheet} pictures={pictures} />
+      </>
+    );
   return (
     <>
       <h1 className="sr-only">Report</h1>
-      {fault ? (
+      {fault && here === undefined ? (
         <p role="alert">
           <span className="text-danger font-semibold">{fault}</span>{' '}
           <button className="act" onClick={again}>
@@ -34,4 +59,25 @@ export function DraftBlocks({ inspection, audience, pictures }: DraftProps) {
       )}
     </>
   );
+}
+
+/** Composed from what is here, where that is wanted. Null: it is being composed; undefined: it cannot be. */
+function useComposedHere(inspection: string, audience: Audience, wanted: boolean) {
+  const of = `${inspection} ${audience}`;
+  const [done, setDone] = useState<{ of: string; composed: Composed }>();
+  // What composes is here before the network is gone.
+  useEffect(() => void composing().catch(() => undefined), []);
+  useEffect(() => {
+    if (!wanted) return;
+    let there = true;
+    void composing()
+      .then(({ composeHere }) => composeHere(inspection, audience))
+      .catch(() => undefined)
+      .then((composed) => there && setDone({ of, composed }));
+    return () => {
+      there = false;
+    };
+  }, [of, inspection, audience, wanted]);
+  if (!wanted) return undefined;
+  return done?.of === of ? done.composed : null;
 }

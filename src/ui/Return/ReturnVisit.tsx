@@ -6,23 +6,17 @@ import { useMemo, useState } from 'react';
 import { properties } from '@/core/record/entries/properties';
 import { gradeWords } from '@/core/vocabulary/grade';
 import { compareWithIssued } from '@/core/show/report/closing';
-import type { ReportData } from '@/core/show/report/report';
 import { useBook, useInHand, useJudging } from '../Book/context';
 import { GradeMark } from '../primitives/GradeMark';
 import { ReturnItemDetail } from './ReturnItemDetail';
+import type { IssuedBefore } from './sent';
 import { lazily } from '../primitives/lazily';
 
 const PlanExpected = lazily(async () => (await import('./PlanExpected')).PlanExpected);
 
 interface ReturnVisitProps {
   /** The report the visit starts from. */
-  issued:
-    | (Pick<ReportData, 'findings' | 'photos' | 'readings'> & {
-        number: string;
-        /** Ids of the entries sealed in it. */
-        sealed: string[];
-      })
-    | undefined;
+  issued: IssuedBefore | undefined;
 }
 
 /** Stage 16: each finding of the issued report looked at again; what the rules now say decides. */

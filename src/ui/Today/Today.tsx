@@ -1,27 +1,40 @@
 'use client';
 
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import { useHeld } from '@/client/outbox/use-held';
+import { useTakenAlong } from '@/client/kept/use-taken-along';
 import { useSent } from '@/client/sent/use-sent';
 import { dayWords } from '@/core/show/report/dates';
+import { FromHere } from '../Device/FromHere';
+import { Newer } from '../Device/Newer';
 import { Brand } from '../primitives/Brand';
+import { useMounted } from '../primitives/use-mounted';
 import { Opening } from '../primitives/Opening';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { TodaySent } from './sent';
-import { todayPath } from './sent';
+import { todayPath } from '@/client/sent/paths';
+import { BringBack } from './BringBack';
+import { HeldList } from './HeldList';
 import { ImportPackage } from './ImportPackage';
 import { BeingJudged, InspectionItem } from './InspectionItem';
 import { ReadOtherwise } from './ReadOtherwise';
+import { SignOut } from './SignOut';
 import { StartInspection } from './StartInspection';
 
 /**
  * Visits of the organisation, and the two ways to a new one. Drawn on the device: the server sends what they are.
  * @param words what is searched for
  */
-export function Today({ words }: { words: string }) {
-  const { data, fault, again } = useSent<TodaySent>(todayPath(words));
+export function Today({ words: asked }: { words: string }) {
+  const named = useSearchParams().get('q') ?? '';
+  // The page may be the device's own, which was kept for no words: then the address says them.
+  const words = useMounted() ? named : asked;
+  const { data, fault, keptAt, again } = useSent<TodaySent>(todayPath(words));
   return data ? (
-    <TodayOnDevice {...data} words={words} fault={fault} again={again} />
+    <TodayOnDevice {...data} words={words} fault={fault} keptAt={keptAt} again={again} />
   ) : (
     <Opening says="Opening…" fault={fault} again={again} />
   );
@@ -31,6 +44,8 @@ interface TodayProps extends TodaySent {
   words: string;
   /** Why it could not be asked for anew. */
   fault: string | undefined;
+  /** When it was sent, where it is this device's copy. */
+  keptAt: string | undefined;
   again(): void;
 }
 
@@ -42,10 +57,22 @@ function TodayOnDevice({
   rechecked,
   inspections,
   fault,
+  keptAt,
   again,
 }: TodayProps) {
+  const { held, connection, again: readHeld } = useHeld(session.member);
+  const listed = useMemo(() => [...due, ...inspections], [due, inspections]);
+  const places = useMemo(() => new Map(listed.map(({ id, place }) => [id, place])), [listed]);
+  useTakenAlong(listed, keptAt === undefined);
   return (
     <>
+      <FromHere
+        keptAt={keptAt}
+        fault={fault}
+        missing="What others recorded since is not in it."
+        again={again}
+      />
+      <Newer />
       <header className="border-line bg-app flex min-h-12 flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1">
         <Brand />
         <span className="text-ink2 hidden sm:inline">{session.organisationName}</span>
@@ -66,11 +93,7 @@ function TodayOnDevice({
         <Link className="underline" href="/office/people">
           Office
         </Link>
-        <form method="post" action="/sign-out">
-          <button className="act min-h-8!" type="submit">
-            Sign out
-          </button>
-        </form>
+        <SignOut who={session} held={held} />
       </header>
       <main className="mx-auto grid max-w-6xl gap-8 p-4 md:grid-cols-[1fr_300px] md:grid-rows-[auto_1fr] md:p-6">
         <div className="md:col-start-2">
@@ -95,7 +118,8 @@ function TodayOnDevice({
               </Link>
             )}
           </form>
-          {fault && (
+          {held && <HeldList who={session} held={held} connection={connection} places={places} />}
+          {fault && !keptAt && (
             <p role="alert" className="text-danger mt-2 font-semibold">
               What stands here may be older than what is there: {fault}
             </p>
@@ -145,6 +169,7 @@ function TodayOnDevice({
         </section>
         <div className="md:col-start-2">
           <ImportPackage loaded={again} />
+          <BringBack who={session} changed={readHeld} />
         </div>
       </main>
     </>

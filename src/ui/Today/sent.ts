@@ -32,7 +32,3 @@ export interface TodaySent {
   rechecked: RecheckedReports;
   inspections: readonly InspectionLine[];
 }
-
-/** Where it is asked for: all of it, or what is found with some words. */
-export const todayPath = (words: string) =>
-  words ? `/api/today?${new URLSearchParams({ q: words }).toString()}` : '/api/today';

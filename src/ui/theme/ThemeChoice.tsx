@@ -1,6 +1,7 @@
 'use client';
 
 import { useState, useSyncExternalStore } from 'react';
+import { tellTheme } from '@/client/worker/on-device';
 import type { Theme } from '@/core/vocabulary/themes';
 import { themeCookie, themeOf, themes } from '@/core/vocabulary/themes';
 
@@ -17,6 +18,7 @@ export function ThemeChoice({ compact = false }: { compact?: boolean }) {
     document.documentElement.dataset.theme = next;
     document.cookie = `${themeCookie}=${next}; path=/; max-age=31536000; samesite=lax`;
     setTheme(next);
+    tellTheme(next);
   };
   return (
     <label className="text-caption text-ink2 flex items-center gap-1.5">

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Book } from '@/ui/Book/Book';
-import { bookPath } from '@/ui/Book/sent';
+import { bookPath } from '@/client/sent/paths';
 import { SentSoon } from '@/ui/primitives/SentSoon';
 import { requireSession } from '../../../session/current';
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { Report } from '@/ui/Report/Report';
+import { DraftReport } from '@/ui/Report/DraftReport';
 import type { SearchParams } from '../../../session/audience';
 import { wantedAudience } from '../../../session/audience';
 import { requireSession } from '../../../session/current';
@@ -21,7 +21,7 @@ export default async function ReportPage({
   return (
     <>
       <SentSoon path={draftPath(id, audience)} />
-      <Report report={{ inspection: id }} audience={audience} />
+      <DraftReport inspection={id} audience={audience} />
     </>
   );
 }

@@ -1,0 +1,40 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { HeldOnDevice } from './held-by-inspection';
+import { heldOnDevice } from './held-by-inspection';
+import { outboxFor } from './outbox';
+import type { Connection } from './sender';
+
+export interface HeldNow {
+  /** Undefined: not read yet, or this device holds nothing at all because it has no storage. */
+  held: HeldOnDevice | undefined;
+  connection: Connection;
+}
+
+/** What is on this device and has not arrived, as it is sent. */
+export function useHeld(member: string): HeldNow & { again(): void } {
+  const [now, setNow] = useState<HeldNow>({ held: undefined, connection: 'idle' });
+  const [asked, ask] = useState(0);
+  useEffect(() => {
+    let left = false;
+    let leave = () => undefined as void;
+    void outboxFor(member)
+      .then(async (outbox) => {
+        const read = async () => {
+          const held = await heldOnDevice(outbox.db, member);
+          if (!left) setNow({ held, connection: outbox.connection });
+        };
+        if (left) return;
+        leave = outbox.subscribe(() => void read().catch(() => undefined));
+        await read();
+        if (asked > 0) outbox.wakeSoon();
+      })
+      .catch(() => undefined);
+    return () => {
+      left = true;
+      leave();
+    };
+  }, [member, asked]);
+  return { ...now, again: () => ask((times) => times + 1) };
+}

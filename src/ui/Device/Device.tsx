@@ -1,0 +1,39 @@
+'use client';
+
+import { useEffect } from 'react';
+import { usePathname } from 'next/navigation';
+import { later } from '@/client/later';
+
+const beginning = later(() => import('@/client/worker/begin'));
+
+/** The pages of members: a client’s page, or that of somebody without an account, keeps nothing. */
+const ofMembers = /^\/($|(inspections|library|office|account|issued|no-network)(\/|$))/;
+
+/** Milliseconds after the page stands: what it shows comes first, on a slow line above all. */
+const afterMs = 2000;
+
+/** What every page of a member does besides what it shows. */
+export function Device() {
+  const wanted = ofMembers.test(usePathname());
+  useEffect(() => {
+    if (!wanted) return;
+    let end: () => void = () => undefined;
+    let left = false;
+    const soon = setTimeout(
+      () =>
+        void beginning().then(
+          ({ begin }) => {
+            if (!left) end = begin();
+          },
+          () => undefined,
+        ),
+      afterMs,
+    );
+    return () => {
+      left = true;
+      clearTimeout(soon);
+      end();
+    };
+  }, [wanted]);
+  return null;
+}

@@ -1,0 +1,37 @@
+'use client';
+
+import { sentWords } from '../primitives/sent-words';
+
+interface FromHereProps {
+  /** When what is shown was sent here; undefined: it is the server's own. */
+  keptAt: string | undefined;
+  /** Why there is nothing newer; undefined: the server is still being asked. */
+  fault: string | undefined;
+  /** What may be missing. */
+  missing: string;
+  again(): void;
+}
+
+/** Over what is shown from this device's copy. */
+export function FromHere({ keptAt, fault, missing, again }: FromHereProps) {
+  if (keptAt === undefined) return null;
+  return (
+    <div
+      role="status"
+      className="border-accent bg-sheet flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-l-8 px-3 py-1 print:hidden"
+    >
+      <p className="min-w-0 flex-1">
+        <strong>
+          {fault ? 'No network' : 'The server takes long'}: this device’s copy of{' '}
+          {sentWords(keptAt)}.
+        </strong>{' '}
+        {missing}
+      </p>
+      {fault && (
+        <button className="act" onClick={again}>
+          Ask again
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import type { Audience } from '@/core/show/report/audience';
+import { audienceOf } from '@/core/show/report/audience';
+import { useMounted } from '../primitives/use-mounted';
+import { Report } from './Report';
+
+/**
+ * The report of an inspection that is not issued. The page may be the device's own, which was kept for no reader: then
+ * the address says for whom it is.
+ * @param audience as the server read the address
+ */
+export function DraftReport({ inspection, audience }: { inspection: string; audience: Audience }) {
+  const named = audienceOf(useSearchParams().get('for'));
+  const mounted = useMounted();
+  return <Report report={{ inspection }} audience={(mounted && named) || audience} />;
+}
