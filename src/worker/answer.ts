@@ -1,3 +1,4 @@
+import { named, namedByContent } from './build';
 import { shellAt } from './shell-paths';
 
 /** What of a request decides how the device answers it. */
@@ -22,7 +23,7 @@ export type Answering =
 export function answeringOf({ method, url, origin, navigates }: Asked): Answering {
   const asked = new URL(url);
   if (method !== 'GET' || asked.origin !== origin) return { kind: 'pass' };
-  if (asked.pathname.startsWith('/_next/static/') || asked.pathname === '/icon.svg')
+  if (asked.pathname.startsWith(namedByContent) || named.includes(asked.pathname))
     return { kind: 'file' };
   if (!navigates) return { kind: 'pass' };
   const shell = shellAt(asked.pathname);

@@ -1,6 +1,7 @@
 import { answeringOf } from './answer';
 import type { Answering } from './answer';
 import type { Build } from './build';
+import { namedByContent } from './build';
 import { drawnPage, filesNamedIn } from './kept-page';
 import { noNetworkPath, shellPaths } from './shell-paths';
 import { toldOf } from './told';
@@ -28,8 +29,8 @@ async function keepAll(): Promise<void> {
   const keepNext = async () => {
     for (let path = wanted.shift(); path; path = wanted.shift()) {
       if (await cache.match(path)) continue;
-      // Their names change with what is in them: what another build keeps under the same is the same.
-      await cache.put(path, (await caches.match(path)) ?? (await fetched(path)));
+      const same = path.startsWith(namedByContent) ? await caches.match(path) : undefined;
+      await cache.put(path, same ?? (await fetched(path)));
     }
   };
   await Promise.all(Array.from({ length: atOnce }, keepNext));
@@ -43,7 +44,9 @@ async function keepAll(): Promise<void> {
 }
 
 async function fetched(path: string): Promise<Response> {
-  const answer = await fetch(path, { cache: path.startsWith('/_next/') ? 'default' : 'no-store' });
+  const answer = await fetch(path, {
+    cache: path.startsWith(namedByContent) ? 'default' : 'no-store',
+  });
   if (!answer.ok || answer.redirected) throw new Error(`${path}: ${answer.status}`);
   return answer;
 }
@@ -97,7 +100,7 @@ async function answer(
 
 async function keptFile(request: Request): Promise<Response | undefined> {
   const { pathname } = new URL(request.url);
-  const kept = await caches.match(pathname);
+  const kept = (await (await caches.open(own)).match(pathname)) ?? (await caches.match(pathname));
   // A worker reads which files it loads from its own address: an answer of no address leaves it the one asked for.
   return kept && request.destination === 'worker'
     ? new Response(kept.body, { status: 200, headers: kept.headers })

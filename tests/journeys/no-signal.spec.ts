@@ -1,17 +1,168 @@
-import { expect } from '@playwright/test';
+import { chromium, expect } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Entry } from '@/core/record/entries/entry';
+import { mainPanelLines } from '@/server/demo/lock-keepers-house';
+import sharp from 'sharp';
 import { ines, signInByKeys, test } from './world';
 
-test.use({ serviceWorkers: 'allow' });
+const profile = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
+test.afterAll(() => rmSync(profile, { recursive: true, force: true }));
 
-test('the shell loaded once, everything opens without the server', async ({ page, context, world }) => {
-  await signInByKeys(page, world.server.origin, ines);
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-  await page.waitForTimeout(15000);
-  await context.setOffline(true);
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-  await page.screenshot({ path: '/tmp/shots/offline-today.png' });
+/** A browser that keeps what it holds when it is closed. */
+const openBrowser = (launchOptions: object): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(profile, {
+    ...launchOptions,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'allow',
+  });
+
+/** What this device keeps of what the server sent, by where it is asked for. */
+const keptPaths = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    () =>
+      new Promise<string[]>((resolve) => {
+        const opening = indexedDB.open('east-gate-kept');
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const asked = db.transaction('answers').objectStore('answers').getAllKeys();
+          asked.onsuccess = () => {
+            db.close();
+            resolve(asked.result.map((key) => (key as string[])[1]!));
+          };
+        };
+      }),
+  );
+
+/** What is held here of one inspection, in the order it was recorded. */
+const heldHere = (page: Page, inspection: string) =>
+  page.evaluate(
+    (wanted) =>
+      new Promise<{ entry: Entry; state: string }[]>((resolve) => {
+        const opening = indexedDB.open('east-gate');
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const asked = db.transaction('entries').objectStore('entries').getAll();
+          asked.onsuccess = () => {
+            db.close();
+            resolve(
+              (asked.result as { inspection: string; entry: Entry; state: string }[])
+                .filter(({ inspection: of }) => of === wanted)
+                .sort((a, b) => a.entry.counter - b.entry.counter),
+            );
+          };
+        };
+      }),
+    inspection,
+  );
+
+test('without the server from the start: begun, recorded, judged, planned, read; then all of it arrives once', async ({
+  world,
+  launchOptions,
+}, info) => {
+  const { origin } = world.server;
+  let browser = await openBrowser(launchOptions);
+  let page = browser.pages()[0]!;
+  await test.step('the pages are loaded once', async () => {
+    await signInByKeys(page, origin, ines);
+    await expect
+      .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), {
+        timeout: 60_000,
+      })
+      .toBe(true);
+    await page.reload();
+    await expect.poll(() => keptPaths(page), { timeout: 60_000 }).toContain('/api/library');
+    await browser.close();
+    await world.server.kill();
+  });
+
+  browser = await openBrowser(launchOptions);
+  page = browser.pages()[0]!;
+  const faults: string[] = [];
+  page.on('pageerror', (error) => faults.push(error.message));
+  await test.step('Today opens in under a second, and says that it is a copy', async () => {
+    const began = Date.now();
+    await page.goto(`${origin}/`, { waitUntil: 'commit' });
+    await expect(page.getByText(/Server not reached: this device’s copy/)).toBeVisible();
+    console.log(`Today without the server: ${Date.now() - began} ms`);
+  });
+
+  let inspection = '';
+  await test.step('an inspection is begun, and the panel recorded', async () => {
+    await page.getByRole('button', { name: 'New inspection' }).click();
+    await page.waitForURL(/walk$/);
+    inspection = /inspections\/([^/]+)/.exec(page.url())![1]!;
+    await page.getByRole('textbox', { name: 'Place' }).fill('Pump house, no signal');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press('/');
+    for (const line of mainPanelLines) {
+      await page.keyboard.insertText(line);
+      await page.keyboard.press('Enter');
+      await expect(page.locator('#shorthand')).toHaveValue('');
+      if (!line.endsWith('open!')) continue;
+      const stop = page.getByRole('dialog', { name: /Danger now/ });
+      await expect(stop).toBeVisible();
+      await page.keyboard.press('Escape');
+      await expect(stop).toBeHidden();
+      await expect(page.locator('#shorthand')).toBeFocused();
+    }
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await expect(page.getByText(/entries held here/)).toBeVisible();
+  });
+
+  await test.step('the tab dies, twice', async () => {
+    for (let times = 0; times < 2; times += 1) {
+      await page.reload();
+      await expect(page.getByText(/entries held here/)).toBeVisible();
+    }
+  });
+
+  await test.step('a picture, the judgement, the plan, the report', async () => {
+    const picture = info.outputPath('panel.jpg');
+    await sharp({ create: { width: 900, height: 700, channels: 3, background: '#556' } })
+      .jpeg()
+      .toFile(picture);
+    await page.locator('input[type=file][accept*=image]').first().setInputFiles(picture);
+    const views = page.getByRole('navigation', { name: 'Views' }).first();
+    await views.getByRole('link', { name: 'Judge' }).click();
+    await expect(page.getByText('Danger now').first()).toBeVisible();
+    await page.screenshot({ path: '/tmp/shots/offline-judge.png' });
+    await views.getByRole('link', { name: 'Plan' }).click();
+    await expect(page.getByText(/that none beats/)).toBeVisible({ timeout: 60_000 });
+    await page.screenshot({ path: '/tmp/shots/offline-plan.png' });
+    await views.getByRole('link', { name: 'Report' }).click();
+    await expect(page.getByText('composed on this device')).toBeVisible();
+    await expect(page.getByText('Pump house, no signal').first()).toBeVisible();
+    await page.screenshot({ path: '/tmp/shots/offline-report.png' });
+  });
+
+  await test.step('the browser is closed and opened again: Today tells what is held', async () => {
+    await browser.close();
+    browser = await openBrowser(launchOptions);
+    page = browser.pages()[0]!;
+    await page.goto(`${origin}/`);
+    const held = page.getByRole('region', { name: 'On this device, not arrived' });
+    await expect(held.getByText('Pump house, no signal')).toBeVisible();
+    await expect(held.getByText(/begun on this device/)).toBeVisible();
+    await page.screenshot({ path: '/tmp/shots/offline-held.png' });
+  });
+
+  await test.step('the server is reached: everything arrives once, from Today', async () => {
+    const before = await heldHere(page, inspection);
+    await world.restart();
+    await expect(page.getByRole('region', { name: 'On this device, not arrived' })).toBeHidden({
+      timeout: 60_000,
+    });
+    const sent = (await (await page.request.get(`${origin}/api/books/${inspection}`)).json()) as {
+      opened: { entries: Entry[] };
+    };
+    expect(sent.opened.entries).toEqual(before.map(({ entry }) => entry));
+    await page.screenshot({ path: '/tmp/shots/offline-arrived.png' });
+  });
+  expect(faults).toEqual([]);
+  await browser.close();
 });

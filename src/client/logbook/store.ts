@@ -90,8 +90,8 @@ export class LogbookStore {
   private wake: () => void = () => undefined;
   /** What is shown, with what it takes to follow it. */
   private followed: Followed | undefined;
-  /** What was there before anything was recorded here. */
-  private readonly openedWith: readonly Entry[];
+  /** What was there before anything was recorded here: what this device held counts. */
+  private openedWith: readonly Entry[];
   private dangersWhenOpened: ReadonlySet<string> | undefined;
 
   constructor(
@@ -124,8 +124,7 @@ export class LogbookStore {
 
   /** Joins entries that came meanwhile; those known already are left as they are. */
   join(entries: readonly Entry[]): void {
-    const known = new Set(this.judged.entries.map(({ id }) => id));
-    const fresh = entries.filter(({ id }) => !known.has(id));
+    const fresh = this.unknown(entries);
     if (fresh.length === 0) return;
     this.judged = this.derived([...this.judged.entries, ...fresh]);
     this.hold({});
@@ -133,20 +132,40 @@ export class LogbookStore {
 
   /** Joins this device's held entries; `wake` calls the sender. */
   async open(db: HeldDatabase, wake: () => void): Promise<void> {
+    const { entries, held } = await this.heldNow(db);
     this.db = db;
     this.wake = wake;
-    await this.refresh();
-    this.hold({ ready: true });
+    const fresh = this.unknown(entries);
+    if (fresh.length > 0) {
+      // A danger that is held here stood there already: its card is not shown at each opening.
+      this.openedWith = [...this.judged.entries, ...fresh];
+      this.dangersWhenOpened = undefined;
+      this.judged = this.derived(this.openedWith);
+    }
+    this.hold({ held, ready: true });
     wake();
   }
 
   /** Reads again what this device holds: another tab may have written, the sender may have delivered. */
   async refresh(): Promise<void> {
     if (!this.db) return;
-    const held = await heldOf(this.db, this.frame.member, this.frame.inspection);
-    const counts = await countHeld(this.db, this.frame.member);
-    this.join(held.filter(({ state }) => state !== 'refused').map(({ entry }) => entry));
-    this.hold({ held: counts });
+    const { entries, held } = await this.heldNow(this.db);
+    this.join(entries);
+    this.hold({ held });
+  }
+
+  private async heldNow(db: HeldDatabase) {
+    const { member, inspection } = this.frame;
+    const all = await heldOf(db, member, inspection);
+    return {
+      entries: all.filter(({ state }) => state !== 'refused').map(({ entry }) => entry),
+      held: await countHeld(db, member),
+    };
+  }
+
+  private unknown(entries: readonly Entry[]): Entry[] {
+    const known = new Set(this.judged.entries.map(({ id }) => id));
+    return entries.filter(({ id }) => !known.has(id));
   }
 
   setConnection(connection: Connection): void {

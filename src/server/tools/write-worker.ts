@@ -1,6 +1,8 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { createHash } from 'node:crypto';
+import { createRequire } from 'node:module';
 import { build } from 'esbuild';
+import { named } from '@/worker/build';
 import type { Build } from '@/worker/build';
 
 /**
@@ -15,9 +17,11 @@ const kept = /\.(js|css|woff2|wasm|svg|png)$/;
 const names = (await readdir(folder, { recursive: true })).filter((name) => kept.test(name)).sort();
 const digest = createHash('sha256');
 for (const name of names) digest.update(name).update(await readFile(`${folder}/${name}`));
-for (const name of ['shell-paths', 'sw', 'answer', 'kept-page', 'told'])
+for (const name of ['shell-paths', 'sw', 'answer', 'build', 'kept-page', 'told'])
   digest.update(await readFile(`src/worker/${name}.ts`));
-const files = ['/icon.svg', ...names.map((name) => `/_next/static/${name.replaceAll('\\', '/')}`)];
+digest.update(await readFile(createRequire(import.meta.url).resolve('highs/runtime')));
+digest.update(await readFile('src/app/icon.svg'));
+const files = [...named, ...names.map((name) => `/_next/static/${name.replaceAll('\\', '/')}`)];
 
 await build({
   entryPoints: ['src/worker/sw.ts'],

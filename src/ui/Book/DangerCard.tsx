@@ -27,7 +27,7 @@ export function DangerCard({ asked }: { asked: number }) {
     : [];
   const stopped = stops({ site });
   const known = useRef<Set<string> | undefined>(undefined);
-  const judgedBefore = useRef(false);
+  const stoodThen = useRef<ReadonlySet<string>>(undefined);
   const focused = useRef<Element | null>(null);
   const [shown, setShown] = useState<readonly string[]>([]);
   const keys = [
@@ -46,8 +46,8 @@ export function DangerCard({ asked }: { asked: number }) {
     const before = new Set(known.current ?? [...now].filter(isStop));
     known.current = now;
     // What was recorded before the rules were here is told once they are; what was there before, not again.
-    if (dangersWhenOpened && !judgedBefore.current) {
-      judgedBefore.current = true;
+    if (dangersWhenOpened && stoodThen.current !== dangersWhenOpened) {
+      stoodThen.current = dangersWhenOpened;
       for (const key of dangersWhenOpened) before.add(key);
     }
     const fresh = [...now].filter((key) => !before.has(key));

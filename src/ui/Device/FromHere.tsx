@@ -22,7 +22,7 @@ export function FromHere({ keptAt, fault, missing, again }: FromHereProps) {
     >
       <p className="min-w-0 flex-1">
         <strong>
-          {fault ? 'No network' : 'The server takes long'}: this device’s copy of{' '}
+          {fault ? 'Server not reached' : 'The server takes long'}: this device’s copy of{' '}
           {sentWords(keptAt)}.
         </strong>{' '}
         {missing}
