@@ -65,6 +65,8 @@ need_build() {
     work=src/server/tools/work.ts rejudge=src/server/jobs/rejudge-worker.ts backup=src/server/tools/backup.ts supervise=src/server/run/supervise.ts \
     --splitting --outdir=.next/east-gate --out-extension:.js=.mjs
   script src/server/tools/write-digests.ts .next/east-gate/digests.json
+  node_modules/.bin/esbuild src/workers/draft.ts --bundle --minify --format=iife --target=es2022 --log-level=warning \
+    --outfile=.next/east-gate/worker/draft.js
   script src/server/tools/write-worker.ts .next/static .next/east-gate/worker/sw.js
   script src/server/tools/compress-statics.ts .next/static
   script src/server/tools/compress-statics.ts .next/east-gate/worker

@@ -10,4 +10,4 @@ export interface Build {
 export const namedByContent = '/_next/static/';
 
 /** Files that keep their names: each build has its own. */
-export const named = ['/icon.svg', '/api/solver'];
+export const named = ['/icon.svg', '/draft.js'];

@@ -9,17 +9,11 @@ export type PlanSays =
   | PlanAnswer
   | { kind: 'trouble'; message: string };
 
-/** The solver is loaded once; its program comes from this server. */
-async function load() {
-  const response = await fetch('/api/solver');
-  if (!response.ok) throw new Error(`the solver could not be fetched: ${response.status}`);
-  return loadHighs({ wasmBinary: await response.arrayBuffer() });
-}
-
 const say = (says: PlanSays) => self.postMessage(says);
 const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
-const solver = load();
+/** Loaded once, with its program of this build. */
+const solver = loadHighs();
 void solver.then(
   () => say({ kind: 'ready' }),
   (error: unknown) => say({ kind: 'unready', message: messageOf(error) }),

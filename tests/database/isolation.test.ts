@@ -866,8 +866,6 @@ describe('every route of the build', () => {
       '/api/reports/verify',
       '/api/returns/[id]',
       '/api/settings',
-      // The solver's program: the same for everybody, nothing of anybody.
-      '/api/solver',
       '/api/today',
       '/apple-icon.png',
       '/found/[token]',

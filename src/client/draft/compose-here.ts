@@ -1,12 +1,12 @@
 import type { Audience } from '@/core/show/report/audience';
 import type { Sheet } from '@/core/show/report/blocks/sheet';
-import { draftSheet } from '@/core/show/report/draft';
 import type { Letterhead } from '@/core/codes/settings/letterhead';
 import { compareEntries } from '@/core/record/entries/entry';
 import type { Opened } from '@/core/record/package/opened';
 import { keptAnswer } from '../kept/answers';
 import { heldOf, openHeld } from '../outbox/held';
 import { bookPath, libraryPath } from '../sent/paths';
+import type { DraftQuestion, DraftSays } from '@/workers/draft';
 
 /** A draft composed without the server. */
 export interface ComposedHere {
@@ -22,7 +22,10 @@ interface BookKept {
   opened: Opened;
 }
 
-/** What one reader is shown of an inspection, from this device alone; undefined: it is not on this device. */
+/**
+ * What one reader is shown of an inspection, from this device alone; undefined: it is not on this device.
+ * @throws where it could not be composed
+ */
 export async function composeHere(
   inspection: string,
   audience: Audience,
@@ -42,10 +45,24 @@ export async function composeHere(
     ? opened.authors
     : [...opened.authors, { id: who.member, name: who.name, licence: who.licence ?? '' }];
   const drafted = { ...opened, id: inspection, entries, authors };
-  const { sheet } = draftSheet(
-    { ...drafted, letterhead: letterhead ?? undefined },
+  const sheet = await composed({
+    drafted: { ...drafted, letterhead: letterhead ?? undefined },
     audience,
-    new Date(),
-  );
+    now: new Date(),
+  });
   return { sheet, keptAt: kept.at, added: added.length };
+}
+
+/**
+ * Asks a worker of its own: a program put together beside the pages, so that none of them carries it.
+ * @throws where it could not be composed
+ */
+function composed(question: DraftQuestion): Promise<Sheet> {
+  const worker = new Worker('/draft.js');
+  return new Promise<Sheet>((resolve, reject) => {
+    worker.onmessage = ({ data }: MessageEvent<DraftSays>) =>
+      data.kind === 'composed' ? resolve(data.sheet) : reject(new Error(data.message));
+    worker.onerror = () => reject(new Error('What composes a report could not be loaded.'));
+    worker.postMessage(question);
+  }).finally(() => worker.terminate());
 }

@@ -7,7 +7,7 @@ import type { Settings } from '@/core/codes/settings/settings';
 import type { Permission } from '@/core/vocabulary/permission';
 import { deviceId } from '../device-id';
 import { outboxFor } from '../outbox/outbox';
-import { later } from '../later';
+import { fetchJudging } from './fetch-judging';
 import { LogbookStore } from './store';
 
 interface LogbookProps {
@@ -18,9 +18,6 @@ interface LogbookProps {
   settings: Settings;
   entries: readonly Entry[];
 }
-
-/** Fetches what judges, once. */
-export const fetchJudging = later(() => import('./judging'));
 
 /** One inspection's logbook, with what is held of it. */
 export function useLogbook({

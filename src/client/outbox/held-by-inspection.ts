@@ -1,3 +1,4 @@
+import { group } from 'd3-array';
 import type { Entry } from '@/core/record/entries/entry';
 import { compareEntries } from '@/core/record/entries/entry';
 import type { Held, HeldDatabase } from './held';
@@ -31,7 +32,7 @@ export interface HeldOnDevice {
 export async function heldOnDevice(db: HeldDatabase, member: string): Promise<HeldOnDevice> {
   const all = await db.getAll('entries');
   const mine = all.filter((held) => held.member === member);
-  const groups = Map.groupBy(mine, ({ inspection }) => inspection);
+  const groups = group(mine, ({ inspection }) => inspection);
   const pictures = await db.getAllFromIndex('pictures', 'by-state', [member, 'waiting']);
   const refused = await db.getAllFromIndex('pictures', 'by-state', [member, 'refused']);
   return {

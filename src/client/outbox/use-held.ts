@@ -1,10 +1,13 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { later } from '../later';
 import type { HeldOnDevice } from './held-by-inspection';
-import { heldOnDevice } from './held-by-inspection';
-import { outboxFor } from './outbox';
 import type { Connection } from './sender';
+
+/** What a page shows comes before what sends. */
+const sending = later(() => import('./outbox'));
+const looking = later(() => import('./held-by-inspection'));
 
 export interface HeldNow {
   /** Undefined: not read yet, or this device holds nothing at all because it has no storage. */
@@ -19,8 +22,9 @@ export function useHeld(member: string): HeldNow & { again(): void } {
   useEffect(() => {
     let left = false;
     let leave = () => undefined as void;
-    void outboxFor(member)
-      .then(async (outbox) => {
+    void Promise.all([sending(), looking()])
+      .then(async ([{ outboxFor }, { heldOnDevice }]) => {
+        const outbox = await outboxFor(member);
         const read = async () => {
           const held = await heldOnDevice(outbox.db, member);
           if (!left) setNow({ held, connection: outbox.connection });

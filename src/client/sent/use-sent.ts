@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { askJson } from '../http';
-import { keepAnswer, keptAnswer } from '../kept/answers';
+import { later } from '../later';
 
 /** What the server sends for a view: nothing yet, what it sent, or why it did not, in words. */
 export interface Sent<T> {
@@ -14,6 +14,19 @@ export interface Sent<T> {
   /** Asks anew; what is shown stays until it comes. */
   again(): void;
 }
+
+/** Where it cannot be fetched, nothing is kept and nothing was. */
+const keeping = later(() => import('../kept/answers'));
+const keptAnswer = (path: string) =>
+  keeping().then(
+    ({ keptAnswer: kept }) => kept(path),
+    () => undefined,
+  );
+const keepAnswer = (path: string, sent: unknown) =>
+  keeping().then(
+    ({ keepAnswer: keep }) => keep(path, sent),
+    () => undefined,
+  );
 
 /** Milliseconds a server is waited for where this device has a copy. */
 const patienceMs = 2500;

@@ -1,13 +1,13 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { createHash } from 'node:crypto';
-import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
 import { build } from 'esbuild';
 import { named } from '@/worker/build';
 import type { Build } from '@/worker/build';
 
 /**
  * Writes the program that answers pages without a network, with the list of what it keeps.
- * Arguments: the folder of the build’s files, and where to write it.
+ * Arguments: the folder of the build’s files, and where to write it: beside what composes reports.
  */
 const [, , folder = '', target = ''] = process.argv;
 
@@ -19,8 +19,8 @@ const digest = createHash('sha256');
 for (const name of names) digest.update(name).update(await readFile(`${folder}/${name}`));
 for (const name of ['shell-paths', 'sw', 'answer', 'build', 'kept-page', 'told'])
   digest.update(await readFile(`src/worker/${name}.ts`));
-digest.update(await readFile(createRequire(import.meta.url).resolve('highs/runtime')));
 digest.update(await readFile('src/app/icon.svg'));
+digest.update(await readFile(join(dirname(target), 'draft.js')));
 const files = [...named, ...names.map((name) => `/_next/static/${name.replaceAll('\\', '/')}`)];
 
 await build({

@@ -13,10 +13,14 @@ export type Statics = (request: IncomingMessage, response: ServerResponse) => bo
 export const staticsOf = (folder: string): Statics =>
   filesOf(folder, '/_next/static', { immutable: true, maxAge: 365 * 24 * 60 * 60 });
 
-/** The program that answers pages on a device: asked for at each page, and anew only where it changed. */
+/** Programs that keep their names: what answers pages on a device, and what composes a report there. */
+export const ownPrograms = ['/sw.js', '/draft.js'];
+
+/** Answers with one of them: asked for each time, and sent anew only where it changed. */
 export const workerOf = (folder: string): Statics => {
   const answer = filesOf(folder, '', { maxAge: 0 });
-  return (request, response) => request.url === '/sw.js' && answer(request, response);
+  return (request, response) =>
+    ownPrograms.includes(request.url ?? '') && answer(request, response);
 };
 
 function filesOf(folder: string, home: string, options: Options): Statics {

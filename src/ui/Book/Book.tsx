@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
-import { fetchJudging, useLogbook } from '@/client/logbook/use-logbook';
+import { fetchJudging } from '@/client/logbook/fetch-judging';
+import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Sent } from '@/client/sent/use-sent';
 import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';

@@ -10,19 +10,21 @@ import { dayWords } from '@/core/show/report/dates';
 import { FromHere } from '../Device/FromHere';
 import { Newer } from '../Device/Newer';
 import { Brand } from '../primitives/Brand';
+import { lazily } from '../primitives/lazily';
 import { useMounted } from '../primitives/use-mounted';
 import { Opening } from '../primitives/Opening';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { TodaySent } from './sent';
 import { todayPath } from '@/client/sent/paths';
-import { BringBack } from './BringBack';
 import { HeldList } from './HeldList';
 import { ImportPackage } from './ImportPackage';
 import { BeingJudged, InspectionItem } from './InspectionItem';
 import { ReadOtherwise } from './ReadOtherwise';
 import { SignOut } from './SignOut';
 import { StartInspection } from './StartInspection';
+
+const BringBack = lazily(async () => (await import('./BringBack')).BringBack);
 
 /**
  * Visits of the organisation, and the two ways to a new one. Drawn on the device: the server sends what they are.

@@ -1,0 +1,110 @@
+import 'fake-indexeddb/auto';
+import { describe, expect, test } from '@jest/globals';
+import type { Kept } from './kept';
+import { allKeptFor, forget, keep, keptFor, openKept } from './kept';
+import { leaving, mostKept } from './leaving';
+import { wantedAlong } from './take-along';
+
+const kept = (path: string, more: Partial<Kept> = {}): Kept => ({
+  member: 'ines',
+  path,
+  sent: {},
+  bytes: 2,
+  at: '2026-04-14T09:00:00+01:00',
+  opened: '2026-04-14T09:00:00+01:00',
+  ...more,
+});
+
+describe('what the server sent, on this device', () => {
+  test('is given to the member it was sent to, and to nobody else', async () => {
+    const db = await openKept('kept-1');
+    await keep(db, kept('/api/books/one', { sent: { place: 'Weir cottage' } }));
+    expect((await keptFor(db, 'ines', '/api/books/one'))?.sent).toEqual({ place: 'Weir cottage' });
+    expect(await keptFor(db, 'bram', '/api/books/one')).toBeUndefined();
+    expect(await allKeptFor(db, 'bram')).toEqual([]);
+  });
+
+  test('is cleared away for one member alone', async () => {
+    const db = await openKept('kept-2');
+    await keep(db, kept('/api/books/one'));
+    await keep(db, kept('/api/today'));
+    await keep(db, kept('/api/books/one', { member: 'bram' }));
+    await forget(db, 'ines');
+    expect(await allKeptFor(db, 'ines')).toEqual([]);
+    expect(await allKeptFor(db, 'bram')).toHaveLength(1);
+  });
+});
+
+describe('what leaves by itself', () => {
+  const at = (minute: number) =>
+    `2026-04-14T${String(9 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00+01:00`;
+  const books = Array.from({ length: mostKept + 2 }, (_, n) =>
+    kept(`/api/books/i${n}`, { opened: at(n) }),
+  );
+
+  test('nothing, as long as there is room', () => {
+    expect(
+      leaving([...books.slice(0, mostKept), kept('/api/today'), kept('/api/library')]),
+    ).toEqual([]);
+  });
+
+  test('of more, those not opened for longest, with the report issued before', () => {
+    const returns = kept('/api/returns/i0', { opened: at(0) });
+    const all = [...books, returns, kept('/api/library', { opened: at(0) })];
+    expect(leaving(all).map(({ path }) => path)).toEqual([
+      '/api/books/i0',
+      '/api/books/i1',
+      '/api/returns/i0',
+    ]);
+  });
+
+  test('one whose report was looked at lately stays', () => {
+    const returns = kept('/api/returns/i0', { opened: at(500) });
+    expect(leaving([...books, returns]).map(({ path }) => path)).toEqual([
+      '/api/books/i1',
+      '/api/books/i2',
+    ]);
+  });
+
+  test('a list that was searched for', () => {
+    expect(
+      leaving([kept('/api/today?q=weir'), kept('/api/today')]).map(({ path }) => path),
+    ).toEqual(['/api/today?q=weir']);
+  });
+});
+
+describe('what is taken along', () => {
+  const listed = (id: string, stage: 'draft' | 'issued' | 'closed' = 'draft', entries = 3) => ({
+    id,
+    stage,
+    entries,
+  });
+  const copy = (id: string, entries: number) =>
+    kept(`/api/books/${id}`, { sent: { opened: { entries: Array<object>(entries).fill({}) } } });
+
+  test('the office’s settings, and each inspection once; of what was issued the report too', () => {
+    expect(wantedAlong([listed('a'), listed('b', 'issued'), listed('a')], [])).toEqual([
+      '/api/library',
+      '/api/books/a',
+      '/api/books/b',
+      '/api/returns/b',
+    ]);
+  });
+
+  test('not what is here as new as it is there', () => {
+    const here = [copy('a', 3), copy('b', 2), kept('/api/returns/b')];
+    expect(wantedAlong([listed('a'), listed('b', 'issued')], here)).toEqual([
+      '/api/library',
+      '/api/books/b',
+      '/api/returns/b',
+    ]);
+  });
+
+  test('the last twenty, and whatever is still worked on', () => {
+    const many = Array.from({ length: 22 }, (_, n) => listed(`c${n}`, 'closed'));
+    const paths = wantedAlong([...many, listed('old-draft')], []);
+    expect(paths).toContain('/api/books/c19');
+    expect(paths).not.toContain('/api/books/c20');
+    expect(paths).toContain('/api/books/old-draft');
+  });
+});
