@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { usePathname } from 'next/navigation';
-import { later } from '@/client/later';
+import { fetchParts, later } from '@/client/later';
 
 const beginning = later(() => import('@/client/worker/begin'));
 
@@ -19,16 +19,16 @@ export function Device() {
     if (!wanted) return;
     let end: () => void = () => undefined;
     let left = false;
-    const soon = setTimeout(
-      () =>
-        void beginning().then(
-          ({ begin }) => {
-            if (!left) end = begin();
-          },
-          () => undefined,
-        ),
-      afterMs,
-    );
+    const soon = setTimeout(() => {
+      // What a page opens later is here before the network is gone.
+      void fetchParts();
+      void beginning().then(
+        ({ begin }) => {
+          if (!left) end = begin();
+        },
+        () => undefined,
+      );
+    }, afterMs);
     return () => {
       left = true;
       clearTimeout(soon);

@@ -3,9 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Plus } from 'lucide-react';
-import { startOnDevice } from '@/client/logbook/start';
+import { later } from '@/client/later';
 import { useAwake } from '../primitives/use-awake';
 import type { Who } from '../who';
+
+const starting = later(() => import('@/client/logbook/start'));
 
 /** One touch, and the walk begins at its first stage. The place and all else is recorded there. */
 export function StartInspection({ session }: { session: Who }) {
@@ -15,8 +17,14 @@ export function StartInspection({ session }: { session: Who }) {
   const [trouble, setTrouble] = useState('');
   const start = async () => {
     setBusy(true);
+    const started = await starting().catch(() => undefined);
+    if (!started) {
+      setTrouble('What begins an inspection could not be fetched: nothing was begun. Try again.');
+      setBusy(false);
+      return;
+    }
     try {
-      const id = await startOnDevice(session.organisation, session.member, {});
+      const id = await started.startOnDevice(session.organisation, session.member, {});
       router.push(`/inspections/${id}/walk`);
     } catch {
       setTrouble('This device could not hold the inspection: its storage refused it.');
