@@ -1,6 +1,6 @@
 import { chromium, expect } from '@playwright/test';
 import type { BrowserContext, Page } from '@playwright/test';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Entry } from '@/core/record/entries/entry';
@@ -11,9 +11,39 @@ import { ines, signInByKeys, test } from './world';
 const profile = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
 test.afterAll(() => rmSync(profile, { recursive: true, force: true }));
 
+/** The program that answers pages, as the server sends it: no other journey asks for it. */
+class OwnWorker {
+  static readonly newer = 'ffffffffffffffff';
+  private readonly files = ['sw.js', 'sw.js.br', 'sw.js.gz'].map((name) => {
+    const path = join('.next/east-gate/worker', name);
+    return { path, bytes: readFileSync(path) };
+  });
+
+  /** The same program under another version, as another build would make it. */
+  becomeNewer(): void {
+    const [{ path, bytes }] = this.files as [{ path: string; bytes: Buffer }];
+    const text = String(bytes).replace(/version:"[0-9a-f]{16}"/, `version:"${OwnWorker.newer}"`);
+    if (text === String(bytes)) throw new Error('The version does not stand where it is expected.');
+    for (const { path: other } of this.files.slice(1)) rmSync(other);
+    writeFileSync(path, text);
+  }
+
+  restore(): void {
+    for (const { path, bytes } of this.files) writeFileSync(path, bytes);
+  }
+}
+
+/** Until its pages are on this device. */
+const controlled = (page: Page): Promise<void> =>
+  expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), {
+      timeout: 60_000,
+    })
+    .toBe(true);
+
 /** A browser that keeps what it holds when it is closed. */
-const openBrowser = (launchOptions: object): Promise<BrowserContext> =>
-  chromium.launchPersistentContext(profile, {
+const openBrowser = (launchOptions: object, folder = profile): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(folder, {
     ...launchOptions,
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'allow',
@@ -67,11 +97,7 @@ test('without the server from the start: begun, recorded, judged, planned, read;
   let page = browser.pages()[0]!;
   await test.step('the pages are loaded once', async () => {
     await signInByKeys(page, origin, ines);
-    await expect
-      .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), {
-        timeout: 60_000,
-      })
-      .toBe(true);
+    await controlled(page);
     await page.reload();
     await expect.poll(() => keptPaths(page), { timeout: 60_000 }).toContain('/api/library');
     await browser.close();
@@ -165,4 +191,48 @@ test('without the server from the start: begun, recorded, judged, planned, read;
   });
   expect(faults).toEqual([]);
   await browser.close();
+});
+
+test('a newer version is announced to an open page, which goes on, loses nothing, and takes it when told', async ({
+  world,
+  launchOptions,
+}) => {
+  const { origin } = world.server;
+  const own = new OwnWorker();
+  const folder = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
+  const browser = await openBrowser(launchOptions, folder);
+  try {
+    const page = browser.pages()[0]!;
+    await signInByKeys(page, origin, ines);
+    await controlled(page);
+    await page.getByRole('button', { name: 'New inspection' }).click();
+    await page.waitForURL(/walk$/);
+    await expect(page.getByText('All arrived')).toBeVisible();
+    await world.server.kill();
+    await page.getByRole('textbox', { name: 'Place' }).fill('Old shell cottage');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/1 entry held here/)).toBeVisible();
+    await page.evaluate(() => Object.assign(window, { sameDocument: true }));
+
+    own.becomeNewer();
+    await world.restart();
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
+    await expect(page.getByText('A newer version is here.')).toBeVisible({ timeout: 60_000 });
+    // Nothing was loaded anew under the hands, and what was held is sent by the old page.
+    expect(await page.evaluate(() => 'sameDocument' in window)).toBe(true);
+    await expect(page.getByText('All arrived')).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('heading', { name: 'Old shell cottage' })).toBeVisible();
+
+    await page.getByRole('button', { name: 'Open this page with it' }).click();
+    await page.waitForFunction(() => !('sameDocument' in window));
+    await expect(page.getByRole('heading', { name: 'Old shell cottage' })).toBeVisible();
+    await expect(page.getByText('A newer version is here.')).toBeHidden();
+    expect(await page.evaluate(() => caches.keys())).toContain(
+      `east-gate-build-${OwnWorker.newer}`,
+    );
+  } finally {
+    own.restore();
+    await browser.close();
+    rmSync(folder, { recursive: true, force: true });
+  }
 });

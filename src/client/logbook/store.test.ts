@@ -1,12 +1,13 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, jest, test } from '@jest/globals';
-import { idsFrom } from '@/core';
+import type { Assessment } from '@/core';
+import { assess, follow, idsFrom } from '@/core';
 import type { Permission } from '@/core/vocabulary/permission';
 import { permissions } from '@/core/vocabulary/permission';
 import { add, observe } from '@/core/fieldwork/recording/draft';
 import { bench, testSettings } from '@/core/testing/bench';
 import type { HeldDatabase } from '../outbox/held';
-import { heldOf, openHeld } from '../outbox/held';
+import { heldOf, hold, openHeld } from '../outbox/held';
 import { LogbookStore } from './store';
 
 let made = 0;
@@ -221,5 +222,53 @@ describe('what is shown before the disk has it', () => {
     expect(entries.map(({ id }) => id)).toEqual(before.entries.map(({ id }) => id));
     expect([writing, held.waiting, canUndo]).toEqual([0, 1, true]);
     expect(wake).not.toHaveBeenCalled();
+  });
+});
+
+describe('what stood here at opening', () => {
+  const openSlot = bench().lines('24 open!').book.entries;
+  const frame = {
+    inspection: 'one',
+    organisation: 'org',
+    member: 'ines',
+    may: permissions,
+    device: 'phone',
+    settings: testSettings,
+    newId: idsFrom('stood-'),
+    now: () => '2026-04-20T10:00:00+01:00',
+  };
+  const dangers = ({ assessment }: { assessment: Assessment }) =>
+    assessment.findings.filter(({ grade }) => grade === 'danger').map(({ key }) => key);
+
+  test('a danger this device held when it was opened is no new one; one that comes later is', async () => {
+    const db = await openHeld(`store-${(made += 1)}`);
+    await hold(
+      db,
+      openSlot.map((entry) => ({
+        member: 'ines',
+        organisation: 'org',
+        inspection: 'one',
+        id: entry.id,
+        entry,
+        state: 'waiting' as const,
+      })),
+    );
+    const heldAlone = new LogbookStore(frame, [], { assess, follow });
+    await heldAlone.open(db, () => undefined);
+    expect(dangers(heldAlone.judgedNow())).toHaveLength(1);
+    expect([...heldAlone.judgedNow().dangersWhenOpened!]).toEqual(dangers(heldAlone.judgedNow()));
+
+    const cameLater = new LogbookStore(frame, [], { assess, follow });
+    await cameLater.open(await openHeld(`store-${(made += 1)}`), () => undefined);
+    cameLater.join(openSlot);
+    expect(dangers(cameLater.judgedNow())).toHaveLength(1);
+    expect([...cameLater.judgedNow().dangersWhenOpened!]).toEqual([]);
+  });
+
+  test('what came already is not joined twice', async () => {
+    const store = new LogbookStore(frame, openSlot, { assess, follow });
+    const before = store.judgedNow();
+    store.join([...openSlot]);
+    expect(store.judgedNow()).toBe(before);
   });
 });

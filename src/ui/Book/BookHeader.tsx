@@ -23,7 +23,7 @@ export function BookHeader() {
     <header className="border-line bg-app min-w-0 border-b print:hidden">
       <div className="flex min-h-11 items-center gap-x-4 px-4 py-1 max-lg:gap-x-1.5 max-lg:px-3">
         <span className="max-xl:hidden">
-          <Brand />
+          <Brand narrow />
         </span>
         <BookMenu inspection={inspection} path={path} />
         <div className="xl:border-line min-w-0 leading-tight max-lg:hidden xl:border-l xl:pl-4">

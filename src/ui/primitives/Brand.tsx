@@ -1,7 +1,10 @@
 import Link from 'next/link';
 
-/** The name and its sign: a lock gate. Leads to Today. */
-export function Brand() {
+/**
+ * The name and its sign: a lock gate. Leads to Today.
+ * @param narrow the sign alone, where there is little room
+ */
+export function Brand({ narrow = false }: { narrow?: boolean }) {
   return (
     <Link href="/" className="text-ink flex items-center gap-2 font-semibold">
       <svg
@@ -15,7 +18,7 @@ export function Brand() {
       >
         <path d="M2 1v18M16 1v18M2 5l7 4 7-4M2 12l7 4 7-4" />
       </svg>
-      East Gate
+      <span className={narrow ? 'max-2xl:sr-only' : ''}>East Gate</span>
     </Link>
   );
 }
