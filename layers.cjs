@@ -99,7 +99,11 @@ const core = [
 
 const around = [
   { room: 'src/stand-ins', is: 'instruments and a house that answer from the circuit model' },
-  { room: 'src/client', is: 'entries held on the device, and the sender that delivers them' },
+  {
+    room: 'src/client',
+    is: 'entries held on the device, the sender that delivers them, and copies of what was sent',
+  },
+  { room: 'src/worker', is: 'answers pages from the device where there is no network' },
   { room: 'src/workers', is: 'long computing beside the screen' },
   { room: 'src/ui', is: 'views: they show what core returned and compute no verdict' },
   {

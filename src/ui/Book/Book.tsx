@@ -122,6 +122,7 @@ function OpenBook({ who: session, inspection, opened, copy, children }: OpenBook
             <BookHeader />
             <div>
               <FromHere
+                brief
                 {...copy}
                 missing="What others recorded since is not in it; what you record is kept and sent once the server is reached."
               />

@@ -9,11 +9,13 @@ interface FromHereProps {
   fault: string | undefined;
   /** What may be missing. */
   missing: string;
+  /** On a small screen `missing` is read out, not shown. */
+  brief?: boolean;
   again(): void;
 }
 
 /** Over what is shown from this device's copy. */
-export function FromHere({ keptAt, fault, missing, again }: FromHereProps) {
+export function FromHere({ keptAt, fault, missing, brief = false, again }: FromHereProps) {
   if (keptAt === undefined) return null;
   return (
     <div
@@ -25,7 +27,7 @@ export function FromHere({ keptAt, fault, missing, again }: FromHereProps) {
           {fault ? 'Server not reached' : 'The server takes long'}: this device’s copy of{' '}
           {sentWords(keptAt)}.
         </strong>{' '}
-        {missing}
+        <span className={brief ? 'max-lg:sr-only' : ''}>{missing}</span>
       </p>
       {fault && (
         <button className="act" onClick={again}>
