@@ -499,9 +499,13 @@ test('reached by https, cookies go by https alone, and links begin with what is 
       redirect: 'manual',
     });
     const cookies = answer.headers.getSetCookie();
-    expect(cookies).toHaveLength(2);
+    expect(cookies).toHaveLength(3);
     for (const one of cookies) expect(one).toMatch(/; Secure(;|$)/);
-    for (const one of cookies) expect(one).toMatch(/; HttpOnly(;|$)/);
+    // Pages read whose device it is, and nothing else.
+    const read = cookies.filter((one) => !/; HttpOnly(;|$)/.test(one));
+    expect(read.map((one) => one.split(';')[0])).toEqual([
+      `east-gate-member=${office.members[0]!.id}`,
+    ]);
     expect(answer.headers.get('strict-transport-security')).toBeTruthy();
   } finally {
     await secure.kill();

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import type { Entry } from '@/core/record/entries/entry';
 import { mainPanelLines } from '@/server/demo/lock-keepers-house';
 import sharp from 'sharp';
-import { ines, signInByKeys, test } from './world';
+import { ines, odile, signInByKeys, test } from './world';
 
 const profile = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
 test.afterAll(() => rmSync(profile, { recursive: true, force: true }));
@@ -111,7 +111,7 @@ test('without the server from the start: begun, recorded, judged, planned, read;
   await test.step('Today opens in under a second, and says that it is a copy', async () => {
     const began = Date.now();
     await page.goto(`${origin}/`, { waitUntil: 'commit' });
-    await expect(page.getByText(/Server not reached: this device’s copy/)).toBeVisible();
+    await expect(page.getByText(/The server was not reached: this device’s copy/)).toBeVisible();
     console.log(`Today without the server: ${Date.now() - began} ms`);
   });
 
@@ -161,7 +161,7 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     await expect(page.getByText(/that none beats/)).toBeVisible({ timeout: 60_000 });
     await page.screenshot({ path: '/tmp/shots/offline-plan.png' });
     await views.getByRole('link', { name: 'Report' }).click();
-    await expect(page.getByText('composed on this device')).toBeVisible();
+    await expect(page.getByText('Composed on this device')).toBeVisible();
     await expect(page.getByText('Pump house, no signal').first()).toBeVisible();
     await page.screenshot({ path: '/tmp/shots/offline-report.png' });
   });
@@ -232,6 +232,39 @@ test('a newer version is announced to an open page, which goes on, loses nothing
     );
   } finally {
     own.restore();
+    await browser.close();
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+test('whoever signs in on the device of another sees nothing that was kept for the other', async ({
+  world,
+  launchOptions,
+}) => {
+  const { origin } = world.server;
+  const folder = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
+  const browser = await openBrowser(launchOptions, folder);
+  try {
+    const page = browser.pages()[0]!;
+    await signInByKeys(page, origin, ines);
+    await controlled(page);
+    await page.reload();
+    await expect
+      .poll(() => keptPaths(page), { timeout: 60_000 })
+      .toContain('/api/books/lock-keepers-house');
+    // The session ends; nobody signed out.
+    await browser.clearCookies({ name: 'east-gate-session' });
+    await signInByKeys(page, origin, odile);
+    await world.server.kill();
+    await page.reload();
+    await expect(page.getByText(/this device’s copy/)).toBeVisible();
+    await expect(page.getByRole('link', { name: odile.name })).toBeVisible();
+    await expect(page.getByText('Lock-keeper’s house')).toBeHidden();
+    await page.goto(`${origin}/inspections/lock-keepers-house/walk`);
+    await expect(page.getByText(/was not reached/)).toBeVisible();
+    await expect(page.getByText('Lock-keeper’s house')).toBeHidden();
+  } finally {
+    await world.restart();
     await browser.close();
     rmSync(folder, { recursive: true, force: true });
   }

@@ -1,5 +1,6 @@
 import { cookies } from 'next/headers';
 import { signOut } from '@/server/commands/sign-in';
+import { memberCookie } from '@/core/vocabulary/member-cookie';
 import { sessionCookie } from '@/server/web/cookies';
 import { isSameOrigin } from '@/server/web/refusal';
 import { crossSite, seeOther } from '@/server/web/answers';
@@ -9,5 +10,6 @@ export async function POST(request: Request): Promise<Response> {
   const jar = await cookies();
   await signOut(jar.get(sessionCookie)?.value);
   jar.delete(sessionCookie);
+  jar.delete(memberCookie);
   return seeOther('/sign-in');
 }

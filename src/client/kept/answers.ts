@@ -44,6 +44,13 @@ export async function keptAnswer(path: string): Promise<Kept | undefined> {
   }).catch(() => undefined);
 }
 
+/** What the server has no longer for whoever uses this device is not kept either. */
+export async function dropAnswer(path: string): Promise<void> {
+  const member = memberHere();
+  if (member !== undefined)
+    await onKept((db) => db.delete('answers', [member, path])).catch(() => undefined);
+}
+
 /** Paths of all that is kept for whoever uses this device, with size and age. */
 export async function keptHere(): Promise<Kept[]> {
   const member = memberHere();

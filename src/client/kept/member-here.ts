@@ -1,9 +1,17 @@
-const key = 'east-gate-member';
+import { memberCookie } from '@/core/vocabulary/member-cookie';
 
-/** Whose device this is: who was signed in here last, and did not sign out. */
-export const memberHere = (): string | undefined => localStorage.getItem(key) ?? undefined;
+const daysKept = 90;
 
+/**
+ * Whose this device is: who signed in here last, and did not sign out. The server says so when somebody signs in, so
+ * that nothing kept for the one before is shown to the next.
+ */
+export const memberHere = (): string | undefined =>
+  new RegExp(`(?:^|;\\s*)${memberCookie}=([^;]+)`).exec(document.cookie)?.[1];
+
+/** For whom the server just answered: a session may be older than this word of it. */
 export function setMemberHere(member: string | undefined): void {
-  if (member === undefined) localStorage.removeItem(key);
-  else if (localStorage.getItem(key) !== member) localStorage.setItem(key, member);
+  if (member === memberHere()) return;
+  const age = member === undefined ? 0 : daysKept * 24 * 60 * 60;
+  document.cookie = `${memberCookie}=${member ?? ''}; path=/; max-age=${age}; samesite=lax`;
 }

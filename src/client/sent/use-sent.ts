@@ -11,6 +11,8 @@ export interface Sent<T> {
   fault: string | undefined;
   /** When what is shown was sent, where it is this device's copy. */
   keptAt: string | undefined;
+  /** The server was reached, and has nothing of this for whoever asks. */
+  absent: boolean;
   /** Asks anew; what is shown stays until it comes. */
   again(): void;
 }
@@ -28,6 +30,12 @@ const keepAnswer = (path: string, sent: unknown) =>
     () => undefined,
   );
 
+const dropAnswer = (path: string) =>
+  keeping().then(
+    ({ dropAnswer: drop }) => drop(path),
+    () => undefined,
+  );
+
 /** Milliseconds a server is waited for where this device has a copy. */
 const patienceMs = 2500;
 
@@ -38,7 +46,13 @@ const patienceMs = 2500;
 export function useSent<T>(path: string): Sent<T> {
   const router = useRouter();
   const [asked, ask] = useState(0);
-  const [sent, setSent] = useState<{ path: string; data?: T; fault?: string; keptAt?: string }>();
+  const [sent, setSent] = useState<{
+    path: string;
+    data?: T;
+    fault?: string;
+    keptAt?: string;
+    absent?: boolean;
+  }>();
   useEffect(() => {
     const left = new AbortController();
     /** This device's copy, unless the server's own is shown. */
@@ -60,7 +74,11 @@ export function useSent<T>(path: string): Sent<T> {
         setSent({ path, data: answer.value });
         void keepAnswer(path, answer.value);
       } else if (answer.status === 401) router.replace('/sign-in');
-      else void showKept(answer.faults.join(' '));
+      else if (answer.status === 403 || answer.status === 404) {
+        // The server has it no longer, or not for this member: then neither has this device.
+        void dropAnswer(path);
+        setSent({ path, fault: answer.faults.join(' '), absent: true });
+      } else void showKept(answer.faults.join(' '));
     });
     return () => (clearTimeout(waited), left.abort());
   }, [path, asked, router]);
@@ -73,5 +91,11 @@ export function useSent<T>(path: string): Sent<T> {
     window.addEventListener('online', onceReached);
     return () => window.removeEventListener('online', onceReached);
   }, [outdated]);
-  return { data: here?.data, fault: here?.fault, keptAt: here?.keptAt, again };
+  return {
+    data: here?.data,
+    fault: here?.fault,
+    keptAt: here?.keptAt,
+    absent: here?.absent ?? false,
+    again,
+  };
 }

@@ -50,7 +50,7 @@ export interface From {
 }
 
 export type SignIn =
-  | { outcome: 'signed-in'; token: string; device: string }
+  | { outcome: 'signed-in'; member: string; token: string; device: string }
   | { outcome: 'refused' }
   | { outcome: 'too-many'; minutes: number };
 
@@ -99,7 +99,7 @@ export async function beginSession(
     await upsertKnownDevice(tx, organisation, member, sha256(device));
     await insertAudit(tx, { organisation, member }, 'signed-in', words);
   });
-  return { outcome: 'signed-in', token, device };
+  return { outcome: 'signed-in', member, token, device };
 }
 
 interface Count {

@@ -67,7 +67,7 @@ describe('a page that is the same for everybody', () => {
     ['no session', '/', {}, 'GET'],
     ['a page asked for by a page', '/', { cookie, rsc: '1' }, 'GET'],
     ['a search', '/?q=quay', { cookie }, 'GET'],
-    ['a view with data of its own', '/inspections/one/plan', { cookie }, 'GET'],
+    ['a view with data of its own', '/inspections/one/issue', { cookie }, 'GET'],
     ['an id that is none', '/inspections/a%20b/walk', { cookie }, 'GET'],
     ['something else than reading', '/', { cookie }, 'POST'],
   ])('%s: rendered for it', async (_, path, headers, method) => {

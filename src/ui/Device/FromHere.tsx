@@ -24,7 +24,7 @@ export function FromHere({ keptAt, fault, missing, brief = false, again }: FromH
     >
       <p className="min-w-0 flex-1">
         <strong>
-          {fault ? 'Server not reached' : 'The server takes long'}: this device’s copy of{' '}
+          {(fault ?? 'The server takes long').replace(/\.$/, '')}: this device’s copy of{' '}
           {sentWords(keptAt)}.
         </strong>{' '}
         <span className={brief ? 'max-lg:sr-only' : ''}>{missing}</span>

@@ -24,17 +24,18 @@ type Composed = Awaited<ReturnType<Awaited<ReturnType<typeof composing>>['compos
  * issued the server draws: a client may have any browser.
  */
 export function DraftBlocks({ inspection, audience, pictures }: DraftProps) {
-  const { data, fault, again } = useSent<Sheet>(draftPath(inspection, audience));
-  const here = useComposedHere(inspection, audience, fault !== undefined && data === undefined);
+  const { data, fault, absent, again } = useSent<Sheet>(draftPath(inspection, audience));
+  const composed = useComposedHere(inspection, audience, fault !== undefined && data === undefined);
+  // What the server has not is here alone where it was recorded here; otherwise it is there no longer.
+  const here = absent && composed?.added === 0 ? undefined : composed;
   if (data) return <Blocks {...data} pictures={pictures} />;
   if (here)
     return (
       <>
         <p role="status" className="no-print border-accent mb-4 border-l-8 px-3 py-1.5">
-          <strong>The server is not reached: composed on this device</strong>, from its copy of{' '}
-          {sentWords(here.keptAt)}
-          {here.added > 0 && ` and what was recorded here since`}. What others recorded meanwhile is
-          not in it. It can be issued once the server is reached.{' '}
+          <strong>Composed on this device</strong>, from its copy of {sentWords(here.keptAt)}
+          {here.added > 0 && ` and what was recorded here since`}: {fault} What others recorded
+          meanwhile is not in it. It can be issued once all of it has arrived.{' '}
           <button className="act" onClick={again}>
             Ask again
           </button>
