@@ -1,18 +1,11 @@
-import pg from 'pg';
+import type pg from 'pg';
+import { connected } from '@/server/db/whole';
 
-/** Work on a connection of its own, which ends with it. */
-export async function onClient<T>(
+/** Work on a connection of its own. */
+export const onClient = <T>(
   url: string | undefined,
   work: (client: pg.Client) => Promise<T>,
-): Promise<T> {
-  const client = new pg.Client({ connectionString: url });
-  await client.connect();
-  try {
-    return await work(client);
-  } finally {
-    await client.end();
-  }
-}
+): Promise<T> => connected(url ?? '', work);
 
 /** The same as the owner, who sees rows of every organisation. */
 export const onOpenClient = <T>(

@@ -49,44 +49,33 @@ const openBrowser = (launchOptions: object, folder = profile): Promise<BrowserCo
     serviceWorkers: 'allow',
   });
 
-/** What this device keeps of what the server sent, by where it is asked for. */
-const keptPaths = (page: Page): Promise<string[]> =>
+/** Everything in one store of this device. */
+const allIn = <T>(page: Page, database: string, store: string): Promise<T[]> =>
   page.evaluate(
-    () =>
-      new Promise<string[]>((resolve) => {
-        const opening = indexedDB.open('east-gate-kept');
+    ([name, of]) =>
+      new Promise<T[]>((resolve) => {
+        const opening = indexedDB.open(name);
         opening.onsuccess = () => {
           const db = opening.result;
-          const asked = db.transaction('answers').objectStore('answers').getAllKeys();
+          const asked = db.transaction(of).objectStore(of).getAll();
           asked.onsuccess = () => {
             db.close();
-            resolve(asked.result.map((key) => (key as string[])[1]!));
+            resolve(asked.result as T[]);
           };
         };
       }),
+    [database, store] as const,
   );
 
+/** Where what this device keeps of the server's answers was asked for. */
+const keptPaths = async (page: Page) =>
+  (await allIn<{ path: string }>(page, 'east-gate-kept', 'answers')).map(({ path }) => path);
+
 /** What is held here of one inspection, in the order it was recorded. */
-const heldHere = (page: Page, inspection: string) =>
-  page.evaluate(
-    (wanted) =>
-      new Promise<{ entry: Entry; state: string }[]>((resolve) => {
-        const opening = indexedDB.open('east-gate');
-        opening.onsuccess = () => {
-          const db = opening.result;
-          const asked = db.transaction('entries').objectStore('entries').getAll();
-          asked.onsuccess = () => {
-            db.close();
-            resolve(
-              (asked.result as { inspection: string; entry: Entry; state: string }[])
-                .filter(({ inspection: of }) => of === wanted)
-                .sort((a, b) => a.entry.counter - b.entry.counter),
-            );
-          };
-        };
-      }),
-    inspection,
-  );
+const heldHere = async (page: Page, inspection: string) =>
+  (await allIn<{ inspection: string; entry: Entry }>(page, 'east-gate', 'entries'))
+    .filter((held) => held.inspection === inspection)
+    .sort((x, y) => x.entry.counter - y.entry.counter);
 
 test('without the server from the start: begun, recorded, judged, planned, read; then all of it arrives once', async ({
   world,

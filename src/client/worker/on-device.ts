@@ -30,8 +30,9 @@ export function keepPages(onChange: (state: OnDevice) => void): () => void {
     else onChange(registration.active ? 'here' : 'not-here');
   };
   void workers.register('/sw.js', { updateViaCache: 'none' }).then(
-    (registration) => {
-      if (ended) return;
+    // A browser that was told to have none of them answers with nothing.
+    (registration: ServiceWorkerRegistration | undefined) => {
+      if (ended || !registration) return;
       say(registration);
       registration.addEventListener('updatefound', () => {
         const { installing } = registration;

@@ -1,8 +1,11 @@
 import 'server-only';
 import pg from 'pg';
 
-/** A connection of a role that sees every row: to count them, and to know whether anything is there. */
-async function connected<T>(url: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
+/** Work on a connection of its own, which ends with it. */
+export async function connected<T>(
+  url: string,
+  work: (client: pg.Client) => Promise<T>,
+): Promise<T> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
