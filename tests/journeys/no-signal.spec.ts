@@ -237,10 +237,19 @@ test('whoever signs in on the device of another sees nothing that was kept for t
     const page = browser.pages()[0]!;
     await signInByKeys(page, origin, ines);
     await controlled(page);
+    await page.getByRole('button', { name: 'New inspection' }).click();
+    await page.waitForURL(/walk$/);
+    const walk = page.url();
+    await page.getByRole('textbox', { name: 'Place' }).fill('Kept for one alone');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('All arrived')).toBeVisible();
     await page.reload();
+    await expect(page.getByRole('heading', { name: 'Kept for one alone' })).toBeVisible();
     await expect
-      .poll(() => keptPaths(page), { timeout: 60_000 })
-      .toContain('/api/books/lock-keepers-house');
+      .poll(() => keptPaths(page))
+      .toContain(
+        new URL(walk).pathname.replace('/inspections/', '/api/books/').replace('/walk', ''),
+      );
     // The session ends; nobody signed out.
     await browser.clearCookies({ name: 'east-gate-session' });
     await signInByKeys(page, origin, odile);
@@ -248,10 +257,10 @@ test('whoever signs in on the device of another sees nothing that was kept for t
     await page.reload();
     await expect(page.getByText(/this device’s copy/)).toBeVisible();
     await expect(page.getByRole('link', { name: odile.name })).toBeVisible();
-    await expect(page.getByText('Lock-keeper’s house')).toBeHidden();
-    await page.goto(`${origin}/inspections/lock-keepers-house/walk`);
+    await expect(page.getByText('Kept for one alone')).toBeHidden();
+    await page.goto(walk);
     await expect(page.getByText(/was not reached/)).toBeVisible();
-    await expect(page.getByText('Lock-keeper’s house')).toBeHidden();
+    await expect(page.getByText('Kept for one alone')).toBeHidden();
   } finally {
     await world.restart();
     await browser.close();
