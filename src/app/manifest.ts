@@ -9,7 +9,7 @@ export default function manifest(): MetadataRoute.Manifest {
     start_url: '/',
     scope: '/',
     display: 'standalone',
-    background_color: '#f2f1ec',
+    background_color: '#f3f4ef',
     theme_color: '#005f6b',
     icons: [
       { src: '/icon.svg', type: 'image/svg+xml', sizes: 'any' },

@@ -77,6 +77,17 @@ const heldHere = async (page: Page, inspection: string) =>
     .filter((held) => held.inspection === inspection)
     .sort((x, y) => x.entry.counter - y.entry.counter);
 
+/** An inspection begun on this page, its place named once the walk stands. */
+async function begin(page: Page): Promise<(place: string) => Promise<void>> {
+  await page.getByRole('button', { name: 'New inspection' }).click();
+  await page.waitForURL(/walk$/);
+  await expect(page.getByText('All arrived')).toBeVisible();
+  return async (place) => {
+    await page.getByRole('textbox', { name: 'Place' }).fill(place);
+    await page.keyboard.press('Enter');
+  };
+}
+
 test('without the server from the start: begun, recorded, judged, planned, read; then all of it arrives once', async ({
   world,
   launchOptions,
@@ -194,12 +205,9 @@ test('a newer version is announced to an open page, which goes on, loses nothing
     const page = browser.pages()[0]!;
     await signInByKeys(page, origin, ines);
     await controlled(page);
-    await page.getByRole('button', { name: 'New inspection' }).click();
-    await page.waitForURL(/walk$/);
-    await expect(page.getByText('All arrived')).toBeVisible();
+    const name = await begin(page);
     await world.server.kill();
-    await page.getByRole('textbox', { name: 'Place' }).fill('Old shell cottage');
-    await page.keyboard.press('Enter');
+    await name('Old shell cottage');
     await expect(page.getByText(/1 entry held here/)).toBeVisible();
     await page.evaluate(() => Object.assign(window, { sameDocument: true }));
 
@@ -237,11 +245,9 @@ test('whoever signs in on the device of another sees nothing that was kept for t
     const page = browser.pages()[0]!;
     await signInByKeys(page, origin, ines);
     await controlled(page);
-    await page.getByRole('button', { name: 'New inspection' }).click();
-    await page.waitForURL(/walk$/);
+    const name = await begin(page);
     const walk = page.url();
-    await page.getByRole('textbox', { name: 'Place' }).fill('Kept for one alone');
-    await page.keyboard.press('Enter');
+    await name('Kept for one alone');
     await expect(page.getByText('All arrived')).toBeVisible();
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Kept for one alone' })).toBeVisible();

@@ -27,7 +27,7 @@ export async function keepAnswer(path: string, sent: unknown): Promise<void> {
   setMemberHere(member);
   const at = formatISO(new Date());
   await onKept(async (db) => {
-    await keep(db, { member, path, sent, bytes: JSON.stringify(sent).length, at, opened: at });
+    await keep(db, { member, path, sent, at, opened: at });
     for (const old of leaving(await allKeptFor(db, member)))
       await db.delete('answers', [old.member, old.path]);
   }).catch(() => undefined);
@@ -51,7 +51,7 @@ export async function dropAnswer(path: string): Promise<void> {
     await onKept((db) => db.delete('answers', [member, path])).catch(() => undefined);
 }
 
-/** Paths of all that is kept for whoever uses this device, with size and age. */
+/** All that is kept for whoever uses this device. */
 export async function keptHere(): Promise<Kept[]> {
   const member = memberHere();
   return member === undefined ? [] : onKept((db) => allKeptFor(db, member)).catch(() => []);

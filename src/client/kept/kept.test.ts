@@ -9,7 +9,6 @@ const kept = (path: string, more: Partial<Kept> = {}): Kept => ({
   member: 'ines',
   path,
   sent: {},
-  bytes: 2,
   at: '2026-04-14T09:00:00+01:00',
   opened: '2026-04-14T09:00:00+01:00',
   ...more,

@@ -8,8 +8,6 @@ export interface Kept {
   path: string;
   /** JSON as it was sent. */
   sent: unknown;
-  /** Size of it, as text. */
-  bytes: number;
   /** When it was sent: a moment of ISO 8601. */
   at: string;
   /** When it was last opened. */

@@ -10,8 +10,7 @@ export const memberHere = (): string | undefined =>
   new RegExp(`(?:^|;\\s*)${memberCookie}=([^;]+)`).exec(document.cookie)?.[1];
 
 /** For whom the server just answered: a session may be older than this word of it. */
-export function setMemberHere(member: string | undefined): void {
+export function setMemberHere(member: string): void {
   if (member === memberHere()) return;
-  const age = member === undefined ? 0 : daysKept * 24 * 60 * 60;
-  document.cookie = `${memberCookie}=${member ?? ''}; path=/; max-age=${age}; samesite=lax`;
+  document.cookie = `${memberCookie}=${member}; path=/; max-age=${daysKept * 24 * 60 * 60}; samesite=lax`;
 }

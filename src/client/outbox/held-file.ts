@@ -1,6 +1,8 @@
 import * as v from 'valibot';
 import { canonicalJson } from '@/core/vocabulary/canonical';
+import { describeFault } from '@/core/vocabulary/fault';
 import { parseEntry } from '@/core';
+import { digestOf } from '../digest';
 import type { Held, HeldDatabase, HeldPicture } from './held';
 import { hold } from './held';
 
@@ -58,7 +60,7 @@ export async function heldFile(
       })),
     ),
   };
-  return JSON.stringify({ ...file, digest: await digestOf(file) } satisfies HeldFile);
+  return JSON.stringify({ ...file, digest: await sealOf(file) } satisfies HeldFile);
 }
 
 /**
@@ -75,7 +77,7 @@ export async function bringBack(
   if (!parsed.success)
     return refused('This is no file of held entries: expected one that was saved from Today.');
   const { digest, ...file } = parsed.output;
-  if (digest !== (await digestOf(file)))
+  if (digest !== (await sealOf(file)))
     return refused('This file was changed since it was saved. Nothing of it was taken.');
   if (file.member !== member)
     return refused(
@@ -84,7 +86,10 @@ export async function bringBack(
   const entries: Held[] = [];
   for (const { organisation, inspection, entry } of file.entries) {
     const read = parseEntry(entry);
-    if (!read.ok) return refused(`An entry in it cannot be read: ${read.faults[0]?.expected}`);
+    if (!read.ok)
+      return refused(
+        `An entry in it cannot be read: ${read.faults.slice(0, 1).map(describeFault).join('')}. Nothing of it was taken.`,
+      );
     entries.push({
       member,
       organisation,
@@ -134,11 +139,8 @@ function asJson(text: string): unknown {
   }
 }
 
-async function digestOf(file: Omit<HeldFile, 'digest'>): Promise<string> {
-  const bytes = new TextEncoder().encode(canonicalJson(file));
-  const hash = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
-  return Array.from(hash, (byte) => byte.toString(16).padStart(2, '0')).join('');
-}
+const sealOf = (file: Omit<HeldFile, 'digest'>): Promise<string> =>
+  digestOf(new TextEncoder().encode(canonicalJson(file)));
 
 /** In pieces: a function takes only so many arguments. */
 function toBase64(bytes: Uint8Array): string {

@@ -1,3 +1,4 @@
+import { digestOf } from '../digest';
 /** A picture made ready on this device: upright, of sensible size, with nothing but pixels. */
 export interface PreparedPicture {
   blob: Blob;
@@ -42,9 +43,5 @@ export async function preparePicture(
   context.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
   const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
-  const hash = await crypto.subtle.digest('SHA-256', await blob.arrayBuffer());
-  const digest = [...new Uint8Array(hash)]
-    .map((byte) => byte.toString(16).padStart(2, '0'))
-    .join('');
-  return { blob, digest, width, height };
+  return { blob, digest: await digestOf(await blob.arrayBuffer()), width, height };
 }

@@ -1,6 +1,9 @@
 /** "1 screw", "2 screws" */
 export const counted = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'}`;
 
+/** "1 entry", "3 entries" */
+export const countedEntries = (count: number) => (count === 1 ? '1 entry' : `${count} entries`);
+
 /** "3", "3 and 9", "3, 9 and 12" */
 export function listed(words: readonly (string | number)[]): string {
   if (words.length < 2) return words.join('');

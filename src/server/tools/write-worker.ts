@@ -17,8 +17,8 @@ const kept = /\.(js|css|woff2|wasm|svg|png)$/;
 const names = (await readdir(folder, { recursive: true })).filter((name) => kept.test(name)).sort();
 const digest = createHash('sha256');
 for (const name of names) digest.update(name).update(await readFile(`${folder}/${name}`));
-for (const name of ['shell-paths', 'sw', 'answer', 'build', 'kept-page', 'told'])
-  digest.update(await readFile(`src/worker/${name}.ts`));
+for (const name of (await readdir('src/worker')).filter((one) => !one.includes('.test.')).sort())
+  digest.update(await readFile(`src/worker/${name}`));
 digest.update(await readFile('src/app/icon.svg'));
 digest.update(await readFile(join(dirname(target), 'draft.js')));
 const files = [...named, ...names.map((name) => `/_next/static/${name.replaceAll('\\', '/')}`)];

@@ -1,4 +1,5 @@
 import type { HoldingState } from '@/client/logbook/store';
+import { countedEntries } from '@/core/vocabulary/phrases';
 
 /** Says honestly what is held on this device and what has arrived. */
 export function HeldStatus({ holding }: { holding: HoldingState }) {
@@ -10,7 +11,7 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
         ? held.pictures === 0
           ? 'All arrived'
           : `${held.pictures} ${held.pictures === 1 ? 'picture' : 'pictures'} held here`
-        : `${held.waiting} ${held.waiting === 1 ? 'entry' : 'entries'} held here`;
+        : `${countedEntries(held.waiting)} held here`;
   const why = {
     idle: '',
     sending: 'sending',

@@ -1,5 +1,5 @@
 import type { HeldHere } from '@/client/outbox/held-here';
-import { counted } from '@/core/vocabulary/phrases';
+import { counted, countedEntries } from '@/core/vocabulary/phrases';
 
 /** What is safe, after a page could not be drawn. Undefined: the device was not asked yet; null: it did not answer. */
 export function heldWords(held: HeldHere | null | undefined): string {
@@ -10,7 +10,7 @@ export function heldWords(held: HeldHere | null | undefined): string {
   if (entries + pictures === 0)
     return 'Nothing waits on this device to be sent: what was recorded here has arrived.';
   const what = [
-    entries > 0 ? (entries === 1 ? '1 entry' : `${entries} entries`) : '',
+    entries > 0 ? countedEntries(entries) : '',
     pictures > 0 ? counted(pictures, 'picture') : '',
   ]
     .filter(Boolean)

@@ -1,6 +1,7 @@
 'use client';
 
 import { Suspense, useState } from 'react';
+import type { ReactNode } from 'react';
 import Link from 'next/link';
 import { Tabs } from 'radix-ui';
 import type { Settings } from '@/core/codes/settings/settings';
@@ -27,10 +28,13 @@ export function Library({
   session,
   settings: initial,
   version,
+  above,
 }: {
   session: Who;
   settings: Settings;
   version: number;
+  /** Said over all of it. */
+  above?: ReactNode;
 }) {
   const [{ settings, base }, keep] = useState({ settings: initial, base: version });
   const save = async (next: Settings) => {
@@ -40,6 +44,7 @@ export function Library({
   };
   return (
     <div className="flex h-dvh flex-col">
+      {above}
       <header className="border-line bg-app flex min-h-12 items-center gap-4 border-b px-4">
         <Brand />
         <h1 className="font-bold">Library</h1>

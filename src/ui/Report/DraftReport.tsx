@@ -3,7 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import type { Audience } from '@/core/show/report/audience';
 import { audienceOf } from '@/core/show/report/audience';
-import { useMounted } from '../primitives/use-mounted';
+import { useAwake } from '../primitives/use-awake';
 import { Report } from './Report';
 
 /**
@@ -13,6 +13,6 @@ import { Report } from './Report';
  */
 export function DraftReport({ inspection, audience }: { inspection: string; audience: Audience }) {
   const named = audienceOf(useSearchParams().get('for'));
-  const mounted = useMounted();
-  return <Report report={{ inspection }} audience={(mounted && named) || audience} />;
+  const awake = useAwake();
+  return <Report report={{ inspection }} audience={(awake && named) || audience} />;
 }

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { HeldOnDevice } from '@/client/outbox/held-by-inspection';
 import type { Connection } from '@/client/outbox/sender';
 import { saveHeld } from './save-held';
+import { countedEntries } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 
 interface HeldListProps {
@@ -44,7 +45,7 @@ export function HeldList({ who, held, connection, places }: HeldListProps) {
             </Link>
             {one.waiting > 0 && (
               <span>
-                {one.waiting} {one.waiting === 1 ? 'entry waits' : 'entries wait'}
+                {countedEntries(one.waiting)} {one.waiting === 1 ? 'waits' : 'wait'}
                 {one.begun && ', begun on this device'}
               </span>
             )}
@@ -68,7 +69,7 @@ export function HeldList({ who, held, connection, places }: HeldListProps) {
       )}
       {forOthers > 0 && (
         <p className="mt-1">
-          {forOthers} {forOthers === 1 ? 'entry waits' : 'entries wait'} here for somebody else:
+          {countedEntries(forOthers)} {forOthers === 1 ? 'waits' : 'wait'} here for somebody else:
           sent once they sign in on this device.
         </p>
       )}

@@ -4,7 +4,6 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askText } from '@/client/http';
 import { forget, openKept } from '@/client/kept/kept';
-import { setMemberHere } from '@/client/kept/member-here';
 import type { HeldOnDevice } from '@/client/outbox/held-by-inspection';
 import type { Who } from '../who';
 import { lazily } from '../primitives/lazily';
@@ -27,7 +26,7 @@ export function SignOut({ who, held }: { who: Who; held: HeldOnDevice | undefine
       headers: { 'content-type': 'application/x-www-form-urlencoded' },
       body: '',
     });
-    if (!answer.ok && answer.status !== 401) {
+    if (!answer.ok) {
       setTrouble(
         `You are still signed in: ${answer.faults.join(' ')} Whoever has this device meanwhile can read what is on it.`,
       );
@@ -36,7 +35,6 @@ export function SignOut({ who, held }: { who: Who; held: HeldOnDevice | undefine
     }
     const db = await openKept();
     await forget(db, who.member).finally(() => db.close());
-    setMemberHere(undefined);
     router.replace('/sign-in');
   };
   return (

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { counted } from '@/core/vocabulary/phrases';
+import { counted, countedEntries } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 import { saveHeld } from './save-held';
 
@@ -19,7 +19,7 @@ interface SignOutAskProps {
 export function SignOutAsk({ who, waiting, trouble, signOut, stay }: SignOutAskProps) {
   const { entries, pictures } = waiting ?? { entries: 0, pictures: 0 };
   const what = [
-    entries > 0 && (entries === 1 ? '1 entry' : `${entries} entries`),
+    entries > 0 && countedEntries(entries),
     pictures > 0 && counted(pictures, 'picture'),
   ]
     .filter(Boolean)

@@ -11,7 +11,7 @@ import { FromHere } from '../Device/FromHere';
 import { Newer } from '../Device/Newer';
 import { Brand } from '../primitives/Brand';
 import { lazily } from '../primitives/lazily';
-import { useMounted } from '../primitives/use-mounted';
+import { useAwake } from '../primitives/use-awake';
 import { Opening } from '../primitives/Opening';
 import { GradeMark } from '../primitives/GradeMark';
 import { ThemeChoice } from '../theme/ThemeChoice';
@@ -33,7 +33,7 @@ const BringBack = lazily(async () => (await import('./BringBack')).BringBack);
 export function Today({ words: asked }: { words: string }) {
   const named = useSearchParams().get('q') ?? '';
   // The page may be the device's own, which was kept for no words: then the address says them.
-  const words = useMounted() ? named : asked;
+  const words = useAwake() ? named : asked;
   const { data, fault, keptAt, again } = useSent<TodaySent>(todayPath(words));
   return data ? (
     <TodayOnDevice {...data} words={words} fault={fault} keptAt={keptAt} again={again} />

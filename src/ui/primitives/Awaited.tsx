@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { useSent } from '@/client/sent/use-sent';
+import { Loading } from './Loading';
 
 interface AwaitedProps<T> {
   /** Where what it is drawn from is asked for. */
@@ -26,8 +27,6 @@ export function Awaited<T>({ path, what, children }: AwaitedProps<T>) {
       </button>
     </p>
   ) : (
-    <p className="text-ink2 p-6" role="status">
-      Opening {what}… What is recorded meanwhile is kept.
-    </p>
+    <Loading what={what} />
   );
 }
