@@ -7,8 +7,8 @@ import { rejudge } from '@/server/jobs/rejudge';
 
 /** Judges stored inspections again, streamed from PostgreSQL through two worker threads: each seed differs. */
 const seeds = Number(process.env.REJUDGE_SEEDS ?? 400);
-/** How often each stands there, so that the run is long enough to see whether memory stays flat. */
-const times = Number(process.env.REJUDGE_TIMES ?? 10);
+/** How often each stands there: long enough that starting two threads counts little, and to see whether memory stays flat. */
+const times = Number(process.env.REJUDGE_TIMES ?? 25);
 const count = seeds * times;
 const organisation = '00000000-0000-4000-8000-00000000be9d';
 const settings = JSON.stringify(testSettings);

@@ -7,6 +7,7 @@ import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Device } from '@/ui/Device/Device';
+import { LockGate } from '@/ui/Lock/LockGate';
 import { drawingStyles } from '@/ui/drawing/styles';
 import { themeCookie, themeOf } from '@/core/vocabulary/themes';
 
@@ -25,6 +26,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       </head>
       <body>
         {children}
+        <LockGate />
         <Device />
       </body>
     </html>

@@ -35,6 +35,7 @@ import {
   readThumbnail,
   storePicture,
 } from '@/server/commands/pictures';
+import { storePicturePart } from '@/server/commands/picture-part';
 import {
   listDue,
   listInspections,
@@ -88,6 +89,12 @@ const commands: Record<string, Command> = {
     needs: 'record',
     or: 'library',
     call: (session) => storePicture(session, Buffer.alloc(0)),
+    own: true,
+  },
+  storePicturePart: {
+    needs: 'record',
+    or: 'library',
+    call: (session) => storePicturePart(session, {}, Buffer.alloc(0)),
     own: true,
   },
   importPackage: {
@@ -288,7 +295,15 @@ const withoutSession = [
     'beginSession',
     'findInvite',
   ],
-  ...['findReset', 'findSession', 'foundOffice', 'isFoundingOpen', 'openLink', 'passkeyToSignIn'],
+  ...[
+    'findReset',
+    'findSession',
+    'wasEnded',
+    'foundOffice',
+    'isFoundingOpen',
+    'openLink',
+    'passkeyToSignIn',
+  ],
   ...[
     'readIssued',
     'readPictures',
@@ -311,6 +326,7 @@ const withoutSession = [
   ...[
     'headed',
     'letterheadOf',
+    'keepingOf',
     'issuedDay',
     'issuedSheetOf',
     'loadStored',

@@ -21,6 +21,7 @@ import {
   readThumbnail,
   storePicture,
 } from '@/server/commands/pictures';
+import { storePicturePart } from '@/server/commands/picture-part';
 import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
 import * as auditQueries from '@/server/db/audit';
@@ -38,6 +39,7 @@ import * as passkeyQueries from '@/server/db/passkeys';
 import * as peopleQueries from '@/server/db/people';
 import * as resetQueries from '@/server/db/resets';
 import * as pictureQueries from '@/server/db/pictures';
+import * as partQueries from '@/server/db/picture-parts';
 import * as linkQueries from '@/server/db/links';
 import * as mailboxQueries from '@/server/db/mailbox';
 import * as fileQueries from '@/server/db/report-files';
@@ -73,6 +75,8 @@ const session = (who: typeof a): Session => ({
 });
 const inspection = `isolated-${mark}`;
 let pictureDigest = '';
+/** Of a picture of the first that is half on its way. */
+const partDigest = 'd'.repeat(64);
 /** Of the first's row of figures, as it was read. */
 let version = '';
 const linkId = `link-${mark}`;
@@ -227,6 +231,11 @@ beforeAll(async () => {
   const stored = await storePicture(session(a), pictureBytes);
   if (!stored.ok) throw new Error(stored.reason);
   pictureDigest = stored.digest;
+  const half = { digest: partDigest, from: '0', of: '10' };
+  expect(await storePicturePart(session(a), half, Buffer.from('half'))).toEqual({
+    ok: true,
+    received: 4,
+  });
 });
 
 /** A picture of one colour, of this test's own. */
@@ -390,7 +399,9 @@ describe('row security', () => {
       'is_founding_open',
       'is_known_device',
       'newest_migration',
+      'note_ended_session',
       'put_challenge',
+      'session_was_ended',
       'take_challenge',
       'use_reset',
     ]);
@@ -720,6 +731,8 @@ describe('every query', () => {
         device: '',
       }),
     maybeOneSession: (tx) => sessionQueries.maybeOneSession(tx, nothing, 1),
+    oneEnded: (tx) =>
+      sessionQueries.oneEnded(tx, nothing).then(({ ended }) => (ended ? [ended] : [])),
     endSession: (tx) => sessionQueries.endSession(tx, nothing).then(() => []),
     forgetSignInAttempts: (tx) => memberQueries.forgetSignInAttempts(tx, 'nobody').then(() => []),
     oneSignInAttemptCount: (tx) =>
@@ -736,6 +749,22 @@ describe('every query', () => {
         bytes: nothing,
         createdBy: 'x',
       }),
+    onePartsCount: (tx) =>
+      partQueries
+        .onePartsCount(tx, pictureDigest)
+        .then(({ received, on_the_way: onTheWay, known }) =>
+          received + onTheWay === 0 && !known ? [] : [received],
+        ),
+    insertPicturePart: (tx) =>
+      partQueries.insertPicturePart(tx, a.id, {
+        digest: 'e'.repeat(64),
+        from: 0,
+        bytes: Buffer.from('x'),
+      }),
+    takePictureParts: (tx) => partQueries.takePictureParts(tx, partDigest),
+    deleteOldPictureParts: (tx) => partQueries.deleteOldPictureParts(tx, -1),
+    // It holds up whoever sends the same picture, for as long as this takes, and tells nothing.
+    lockPictureParts: (tx) => partQueries.lockPictureParts(tx, a.id, pictureDigest).then(() => []),
     maybeOnePicture: (tx) => pictureQueries.maybeOnePicture(tx, pictureDigest),
     maybeOneThumbnail: (tx) => pictureQueries.maybeOneThumbnail(tx, pictureDigest),
     insertThumbnail: (tx) => pictureQueries.insertThumbnail(tx, a.id, pictureDigest, nothing),
@@ -750,6 +779,7 @@ describe('every query', () => {
     ...memberQueries,
     ...sessionQueries,
     ...pictureQueries,
+    ...partQueries,
     ...fileQueries,
     ...reportQueries,
     ...linkQueries,

@@ -16,7 +16,7 @@ import { issuedSheetOf, readIssued } from '@/server/commands/issued-report';
 import { forgetClient, readKeeping, saveKeeping } from '@/server/commands/keeping';
 import { listLetters } from '@/server/commands/letters';
 import { acknowledge, listLinks, openLink, sendReport } from '@/server/commands/links';
-import { listInspections, readInspection } from '@/server/commands/read-inspection';
+import { listInspections, readInspection, readToday } from '@/server/commands/read-inspection';
 import { readReport } from '@/server/commands/read-report';
 import { askReportFile, readReportFile } from '@/server/commands/report-file';
 import { exportPackage } from '@/server/commands/transfer-package';
@@ -151,7 +151,13 @@ describe('how long', () => {
     });
     const keeping = { lettersDays: 60, visitsDays: 100, auditDays: 100 };
     expect(await saveKeeping(mine, keeping)).toEqual({ ok: true });
-    expect(await readKeeping(mine)).toEqual(keeping);
+    // What was kept before devices were says nothing of them.
+    expect(await readKeeping(mine)).toEqual({ ...keeping, deviceDays: 30 });
+    for (const deviceDays of [0, 91, 1.5])
+      expect(await saveKeeping(mine, { ...keeping, deviceDays })).toMatchObject({ ok: false });
+    expect(await saveKeeping(mine, { ...keeping, deviceDays: 7 })).toEqual({ ok: true });
+    expect((await readToday(mine, '', '2026-01-01')).deviceDays).toBe(7);
+    expect((await readToday(mine, 'weir', '2026-01-01')).deviceDays).toBe(7);
     const owner = new pg.Client({ connectionString: process.env.DATABASE_OWNER_URL });
     await owner.connect();
     await owner.query(`select set_config('east_gate.door', 'open', false)`);

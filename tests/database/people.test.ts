@@ -19,7 +19,7 @@ import {
   reactivateMember,
 } from '@/server/commands/people';
 import { askReset, findReset, makeReset, resetPassword } from '@/server/commands/reset-password';
-import { findSession, signIn } from '@/server/commands/sign-in';
+import { findSession, signIn, signOut, wasEnded } from '@/server/commands/sign-in';
 import { exportPackage, importPackage } from '@/server/commands/transfer-package';
 import { readInspection } from '@/server/commands/read-inspection';
 import { closePool, inTransaction } from '@/server/db/connect';
@@ -285,6 +285,29 @@ describe('sessions', () => {
     });
     expect(await endOwnSession(session, { session: 'others' })).toEqual({ ok: true });
     expect((await readAccount(session)).sessions.map(({ id }) => id)).toEqual([session.id]);
+  });
+
+  test('ended by somebody it is known of them, by their token alone; ended by themselves it is not', async () => {
+    const [lost, used, other] = [await signedIn(1), await signedIn(1), await signedIn(1)];
+    const session = (await findSession(used))!;
+    expect(await wasEnded(lost)).toBe(false);
+    const { id } = (await findSession(lost))!;
+    expect(await endOwnSession(session, { session: id })).toEqual({ ok: true });
+    expect(await wasEnded(lost)).toBe(true);
+    expect(await wasEnded(used)).toBe(false);
+    await asOwner(`update sessions set expires_at = now() - interval '1 minute' where id = $1`, [
+      (await findSession(other))!.id,
+    ]);
+    await inTransaction((tx) => oneDropOfExpired(tx));
+    expect([await findSession(other), await wasEnded(other)]).toEqual([undefined, false]);
+    for (const strange of [undefined, '', 'x', 'a'.repeat(5000)])
+      expect(await wasEnded(strange)).toBe(false);
+    // It is not known for longer than any session lasts.
+    await asOwner(`update ended_sessions set at = now() - interval '91 days'`);
+    await endOwnSession(session, { session: 'others' });
+    expect(await wasEnded(lost)).toBe(false);
+    await signOut(used);
+    expect(await wasEnded(used)).toBe(true);
   });
 
   test('run on while they are used, end after two weeks without, and never outlast ninety days', async () => {

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import type { Entry } from '@/core/record/entries/entry';
 import { mainPanelLines } from '@/server/demo/lock-keepers-house';
 import sharp from 'sharp';
+import { begin } from './begin';
 import { ines, odile, signInByKeys, test } from './world';
 
 const profile = mkdtempSync(join(tmpdir(), 'east-gate-profile-'));
@@ -77,17 +78,6 @@ const heldHere = async (page: Page, inspection: string) =>
     .filter((held) => held.inspection === inspection)
     .sort((x, y) => x.entry.counter - y.entry.counter);
 
-/** An inspection begun on this page, its place named once the walk stands. */
-async function begin(page: Page): Promise<(place: string) => Promise<void>> {
-  await page.getByRole('button', { name: 'New inspection' }).click();
-  await page.waitForURL(/walk$/);
-  await expect(page.getByText('All arrived')).toBeVisible();
-  return async (place) => {
-    await page.getByRole('textbox', { name: 'Place' }).fill(place);
-    await page.keyboard.press('Enter');
-  };
-}
-
 test('without the server from the start: begun, recorded, judged, planned, read; then all of it arrives once', async ({
   world,
   launchOptions,
@@ -156,14 +146,11 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     const views = page.getByRole('navigation', { name: 'Views' }).first();
     await views.getByRole('link', { name: 'Judge' }).click();
     await expect(page.getByText('Danger now').first()).toBeVisible();
-    await page.screenshot({ path: '/tmp/shots/offline-judge.png' });
     await views.getByRole('link', { name: 'Plan' }).click();
     await expect(page.getByText(/that none beats/)).toBeVisible({ timeout: 60_000 });
-    await page.screenshot({ path: '/tmp/shots/offline-plan.png' });
     await views.getByRole('link', { name: 'Report' }).click();
     await expect(page.getByText('Composed on this device')).toBeVisible();
     await expect(page.getByText('Pump house, no signal').first()).toBeVisible();
-    await page.screenshot({ path: '/tmp/shots/offline-report.png' });
   });
 
   await test.step('the browser is closed and opened again: Today tells what is held', async () => {
@@ -174,7 +161,6 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     const held = page.getByRole('region', { name: 'On this device, not arrived' });
     await expect(held.getByText('Pump house, no signal')).toBeVisible();
     await expect(held.getByText(/begun on this device/)).toBeVisible();
-    await page.screenshot({ path: '/tmp/shots/offline-held.png' });
   });
 
   await test.step('the server is reached: everything arrives once, from Today', async () => {
@@ -187,7 +173,6 @@ test('without the server from the start: begun, recorded, judged, planned, read;
       opened: { entries: Entry[] };
     };
     expect(sent.opened.entries).toEqual(before.map(({ entry }) => entry));
-    await page.screenshot({ path: '/tmp/shots/offline-arrived.png' });
   });
   expect(faults).toEqual([]);
   await browser.close();

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
+import { wantedAfter } from '@/core/vocabulary/sign-in-path';
 import { SignIn } from '@/ui/SignIn/SignIn';
 import { demoAccounts } from '@/server/demo/accounts';
 import { canHavePasskeys } from '@/server/commands/passkeys';
@@ -11,13 +12,15 @@ export const metadata: Metadata = { title: 'Sign in' };
 export default async function SignInPage({
   searchParams,
 }: {
-  searchParams: Promise<{ outcome?: string }>;
+  searchParams: Promise<Record<'outcome' | 'after', string | string[] | undefined>>;
 }) {
-  if (await currentSession()) redirect('/');
-  const { outcome } = await searchParams;
+  const { outcome, after: asked } = await searchParams;
+  const after = wantedAfter(typeof asked === 'string' ? asked : undefined);
+  if (await currentSession()) redirect(after);
   return (
     <SignIn
-      outcome={outcome}
+      outcome={typeof outcome === 'string' ? outcome : undefined}
+      after={after}
       accounts={demoAccounts()}
       passkeys={canHavePasskeys(publicOrigin())}
     />

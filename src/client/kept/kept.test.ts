@@ -1,8 +1,11 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, test } from '@jest/globals';
 import type { Kept } from './kept';
-import { allKeptFor, forget, keep, keptFor, openKept } from './kept';
-import { leaving, mostKept } from './leaving';
+import { openDB } from 'idb';
+import { allKeptFor, forget, keep, keptFor, keptPictureFor, openKept, pin, pinsOf } from './kept';
+import { inspectionAt, leaving, mostKept, picturesLeaving } from './leaving';
+import { isNearlyFull, isRoomFor } from './room';
+import { digestsIn } from './take-pictures';
 import { wantedAlong } from './take-along';
 
 const kept = (path: string, more: Partial<Kept> = {}): Kept => ({
@@ -28,9 +31,38 @@ describe('what the server sent, on this device', () => {
     await keep(db, kept('/api/books/one'));
     await keep(db, kept('/api/today'));
     await keep(db, kept('/api/books/one', { member: 'bram' }));
+    for (const member of ['ines', 'bram']) {
+      await db.put('pictures', {
+        member,
+        digest: 'd1',
+        blob: new Blob(['x']),
+        inspections: ['one'],
+      });
+      await pin(db, member, 'one', true);
+    }
     await forget(db, 'ines');
     expect(await allKeptFor(db, 'ines')).toEqual([]);
     expect(await allKeptFor(db, 'bram')).toHaveLength(1);
+    expect(await keptPictureFor(db, 'ines', 'd1')).toBeUndefined();
+    expect(await keptPictureFor(db, 'bram', 'd1')).toBeDefined();
+    expect([...(await pinsOf(db, 'ines')), ...(await pinsOf(db, 'bram'))]).toEqual(['one']);
+    await pin(db, 'bram', 'one', false);
+    expect(await pinsOf(db, 'bram')).toEqual(new Set());
+  });
+
+  test('kept by the version before is still there', async () => {
+    const old = await openDB('kept-from-1', 1, {
+      upgrade(db) {
+        const answers = db.createObjectStore('answers', { keyPath: ['member', 'path'] });
+        answers.createIndex('by-member', 'member');
+      },
+    });
+    await old.put('answers', kept('/api/books/one', { sent: { place: 'Weir cottage' } }));
+    old.close();
+    const db = await openKept('kept-from-1');
+    expect((await keptFor(db, 'ines', '/api/books/one'))?.sent).toEqual({ place: 'Weir cottage' });
+    expect(await pinsOf(db, 'ines')).toEqual(new Set());
+    db.close();
   });
 });
 
@@ -63,6 +95,26 @@ describe('what leaves by itself', () => {
       '/api/books/i1',
       '/api/books/i2',
     ]);
+  });
+
+  test('never one that is pinned or has entries that have not arrived; others leave in its place', () => {
+    const staying = new Set(['i0', 'begun-here']);
+    expect(leaving(books, staying).map(({ path }) => path)).toEqual([
+      '/api/books/i1',
+      '/api/books/i2',
+    ]);
+    const allStay = new Set(books.map(({ path }) => inspectionAt(path)!));
+    expect(leaving(books, allStay)).toEqual([]);
+  });
+
+  test('a picture, with the last inspection it is of', () => {
+    const pictures = [
+      { member: 'ines', digest: 'both', inspections: ['a', 'b'] },
+      { member: 'ines', digest: 'one', inspections: ['b'] },
+    ];
+    const gone = (...here: string[]) =>
+      picturesLeaving(pictures, new Set(here)).map(({ digest }) => digest);
+    expect([gone('a', 'b'), gone('a'), gone()]).toEqual([[], ['one'], ['both', 'one']]);
   });
 
   test('a list that was searched for', () => {
@@ -105,5 +157,38 @@ describe('what is taken along', () => {
     expect(paths).toContain('/api/books/c19');
     expect(paths).not.toContain('/api/books/c20');
     expect(paths).toContain('/api/books/old-draft');
+  });
+
+  test('what is pinned, listed or not', () => {
+    const many = Array.from({ length: 22 }, (_, n) => listed(`c${n}`, 'closed'));
+    const paths = wantedAlong(many, [copy('c21', 3)], new Set(['c20', 'c21', 'far']));
+    expect(paths).toContain('/api/books/c20');
+    expect(paths).not.toContain('/api/books/c21');
+    expect(paths).toContain('/api/returns/c21');
+    expect(paths).toContain('/api/books/far');
+  });
+
+  test('the photos its entries speak of, each once', () => {
+    const [one, other] = ['a'.repeat(64), 'b'.repeat(64)];
+    const photo = (digest: unknown) => ({ kind: 'add', type: 'photo', facts: { digest } });
+    expect(
+      digestsIn([
+        photo(one),
+        photo(other),
+        photo(one),
+        photo('../x'),
+        photo(7),
+        null,
+        { facts: null },
+      ]),
+    ).toEqual([one, other]);
+  });
+
+  test('as long as there is room for what is recorded', () => {
+    const room = (used: number) => ({ used, all: 1000, persistent: true });
+    expect([isRoomFor(room(700), 100), isRoomFor(room(701), 100)]).toEqual([true, false]);
+    expect([isNearlyFull(room(800)), isNearlyFull(room(801))]).toEqual([false, true]);
+    // A browser that does not say: it is tried.
+    expect([isRoomFor(undefined, 1e12), isNearlyFull(undefined)]).toEqual([true, false]);
   });
 });

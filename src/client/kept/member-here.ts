@@ -14,3 +14,8 @@ export function setMemberHere(member: string): void {
   if (member === memberHere()) return;
   document.cookie = `${memberCookie}=${member}; path=/; max-age=${daysKept * 24 * 60 * 60}; samesite=lax`;
 }
+
+/** This device is nobody's: nothing that is kept on it is shown until somebody signs in. */
+export function leaveDevice(): void {
+  document.cookie = `${memberCookie}=; path=/; max-age=0; samesite=lax`;
+}

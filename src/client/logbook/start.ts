@@ -11,11 +11,11 @@ import { bookPath, libraryPath } from '../sent/paths';
 
 /** A begun inspection opens without the server too, by what the office set when this device last heard of it. */
 async function keepBegun(inspection: string): Promise<void> {
-  const office = (await keptAnswer(libraryPath))?.sent as
-    { who: unknown; settings: Settings } | undefined;
-  if (!office) return;
+  const library = await keptAnswer(libraryPath);
+  if (!library) return;
+  const office = library.sent as { who: unknown; settings: Settings };
   const opened: Opened = { settings: office.settings, entries: [], authors: [], carried: [] };
-  await keepAnswer(bookPath(inspection), { who: office.who, opened });
+  await keepAnswer(bookPath(inspection), { who: office.who, opened }, library.at);
 }
 
 /** Starts an inspection on this device; it is sent like everything else. Returns its id. */

@@ -180,9 +180,9 @@ test('the connection is told to whoever looks', async () => {
   await open();
   const seen: string[] = [];
   const end = store.subscribe(() => seen.push(store.snapshot().connection));
-  store.setConnection('sending');
+  store.setSending('sending');
   end();
-  store.setConnection('idle');
+  store.setSending('idle');
   expect(seen).toEqual(['sending']);
 });
 

@@ -13,6 +13,8 @@ import { overrulingEntries } from '@/core/record/entries/overruling';
 import type { Permission } from '@/core/vocabulary/permission';
 import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
 import { countHeld, heldOf, hold } from '../outbox/held';
+import { reading } from '../outbox/reading';
+import type { PicturesProgress } from '../outbox/pictures';
 import type { Connection } from '../outbox/sender';
 import type * as judgingProgram from './judging';
 
@@ -37,6 +39,8 @@ export interface JudgedState {
 export interface HoldingState {
   held: HeldCounts;
   connection: Connection;
+  /** How much of the pictures is there, while they are sent. */
+  sentPictures: PicturesProgress | undefined;
   /** Held entries were read from this device. */
   ready: boolean;
   /** Entries shown that are not on the disk yet. */
@@ -81,6 +85,7 @@ export class LogbookStore {
   private holding: HoldingState = {
     held: nothingHeld,
     connection: 'idle',
+    sentPictures: undefined,
     ready: false,
     writing: 0,
   };
@@ -156,7 +161,8 @@ export class LogbookStore {
 
   private async heldNow(db: HeldDatabase) {
     const { member, inspection } = this.frame;
-    const all = await heldOf(db, member, inspection);
+    const { readableOf } = await reading();
+    const all = await readableOf(db, await heldOf(db, member, inspection));
     return {
       entries: all.filter(({ state }) => state !== 'refused').map(({ entry }) => entry),
       held: await countHeld(db, member),
@@ -168,8 +174,10 @@ export class LogbookStore {
     return entries.filter(({ id }) => !known.has(id));
   }
 
-  setConnection(connection: Connection): void {
-    if (connection !== this.holding.connection) this.hold({ connection });
+  setSending(connection: Connection, sentPictures?: PicturesProgress): void {
+    const { connection: before, sentPictures: sentBefore } = this.holding;
+    if (connection !== before || sentPictures !== sentBefore)
+      this.hold({ connection, sentPictures });
   }
 
   /** Records drafts as one action, or says why they are impossible. Actions are written one after another. */

@@ -74,11 +74,11 @@ function connect(store: LogbookStore, member: string): () => void {
   let leave = () => undefined as void;
   void outboxFor(member).then((outbox) => {
     if (ended) return;
-    leave = outbox.subscribe(() => {
-      store.setConnection(outbox.connection);
-      if (outbox.connection !== 'sending') void store.refresh();
+    leave = outbox.subscribe((heldChanged) => {
+      store.setSending(outbox.connection, outbox.pictures);
+      if (heldChanged) void store.refresh();
     });
-    store.setConnection(outbox.connection);
+    store.setSending(outbox.connection, outbox.pictures);
     return store.open(outbox.db, outbox.wakeSoon);
   });
   return () => {

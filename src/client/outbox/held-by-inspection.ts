@@ -52,7 +52,9 @@ function heldInspection(inspection: string, held: readonly Held[]): HeldInspecti
     .filter(({ state }) => state !== 'refused')
     .map(({ entry }) => entry)
     .sort(compareEntries);
-  const site = held.find(({ entry }) => entry.kind === 'add' && entry.type === 'site');
+  const site = held.find(
+    ({ entry, state }) => state !== 'refused' && entry.kind === 'add' && entry.type === 'site',
+  );
   return {
     inspection,
     place: placeOf(entries),
@@ -79,5 +81,9 @@ const reasonsOf = (all: readonly { reason?: string }[]): string[] => [
   ...new Set(all.map(({ reason }) => reason ?? 'The server did not say why.')),
 ];
 
+/** What was set aside because it cannot be read may say no time. */
 const lastOf = (held: readonly Held[]): number =>
-  held.reduce((last, { entry }) => Math.max(last, Date.parse(entry.at) || 0), 0);
+  held.reduce(
+    (last, { entry }) => Math.max(last, Date.parse((entry as Entry | null)?.at ?? '') || 0),
+    0,
+  );

@@ -4,11 +4,13 @@ import type { AddressInfo } from 'node:net';
 import { describe, expect, test } from '@jest/globals';
 import { openDB } from 'idb';
 import type { Held } from './held';
-import { countHeld, hold, openHeld, waiting } from './held';
+import { countHeld, hold, openHeld } from './held';
+import { waiting } from './waiting';
 import { deliverWaiting } from './sender';
 import { httpTransport } from './transport';
-import type { SendPicture } from './pictures';
-import { deliverPictures, heldPicture, holdPicture, sendPictureOverHttp } from './pictures';
+import { deliverPictures, heldPicture, holdPicture } from './pictures';
+import type { SendPicture } from './send-picture';
+import { sendPictureOverHttp } from './send-picture';
 
 /** An entry as the first version of this store kept it. */
 const first: Held = {
@@ -87,6 +89,35 @@ describe('pictures', () => {
     expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 2 });
     expect(await deliverPictures(db, 'ines', send)).toBe('idle');
     expect(await countHeld(db, 'ines')).toMatchObject({ pictures: 0 });
+  });
+
+  test('the smallest goes first, and it is said how far they are', async () => {
+    const db = await openHeld('smallest');
+    for (const [digest, bytes] of [
+      ['large', 900],
+      ['small', 10],
+      ['middle', 90],
+    ] as const)
+      await holdPicture(db, {
+        member: 'ines',
+        digest,
+        blob: new Blob([new Uint8Array(bytes)]),
+        state: 'waiting',
+      });
+    const order: string[] = [];
+    const told: number[] = [];
+    await deliverPictures(
+      db,
+      'ines',
+      async (_, { digest, blob }, onSent) => {
+        order.push(digest);
+        onSent(blob.size / 2);
+        return { kind: 'arrived' };
+      },
+      ({ sent, all }) => told.push(sent, all),
+    );
+    expect(order).toEqual(['small', 'middle', 'large']);
+    expect(told).toEqual([5, 10, 55, 100, 550, 1000].flatMap((sent) => [sent, 1000]));
   });
 
   test('another member’s pictures are left to that member', async () => {

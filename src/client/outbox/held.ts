@@ -1,7 +1,6 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { openDB } from 'idb';
 import type { Entry } from '@/core/record/entries/entry';
-import { compareEntries } from '@/core/record/entries/entry';
 
 export type HeldState = 'waiting' | 'arrived' | 'refused';
 
@@ -62,15 +61,6 @@ export function openHeld(name = 'east-gate'): Promise<HeldDatabase> {
 export async function hold(db: HeldDatabase, entries: readonly Held[]): Promise<void> {
   const tx = db.transaction('entries', 'readwrite', { durability: 'strict' });
   await Promise.all([...entries.map((held) => tx.store.put(held)), tx.done]);
-}
-
-/** What waits to be sent, by inspection, each in the order of its entries. */
-export async function waiting(db: HeldDatabase, member: string): Promise<Map<string, Held[]>> {
-  const all = await db.getAllFromIndex('entries', 'by-state', [member, 'waiting']);
-  const groups = new Map<string, Held[]>();
-  for (const held of all.sort((a, b) => compareEntries(a.entry, b.entry)))
-    groups.set(held.inspection, [...(groups.get(held.inspection) ?? []), held]);
-  return groups;
 }
 
 /** Records what the server answered. */

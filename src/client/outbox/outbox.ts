@@ -1,9 +1,18 @@
+import { later } from '../later';
 import type { HeldDatabase } from './held';
 import { openHeld } from './held';
-import { sendPictureOverHttp } from './pictures';
+import type { PicturesProgress } from './pictures';
+import { sendPictureOverHttp } from './send-picture';
 import type { Connection } from './sender';
 import { Sender } from './sender';
 import { httpTransport } from './transport';
+
+const keeping = later(() => import('../kept/answers'));
+const clearKept = () =>
+  void keeping().then(
+    ({ clearKept: clear }) => clear(),
+    () => undefined,
+  );
 
 const channelName = 'east-gate-held';
 /** Milliseconds from an entry on the disk to its sending: what was touched is on the screen first. */
@@ -15,7 +24,9 @@ const sendAfterMs = 40;
  */
 export class Outbox {
   connection: Connection = 'idle';
-  private readonly listeners = new Set<() => void>();
+  /** Of the pictures that waited when sending began, while they are sent. */
+  pictures: PicturesProgress | undefined;
+  private readonly listeners = new Set<(heldChanged: boolean) => void>();
   private readonly channel = new BroadcastChannel(channelName);
   private readonly sender: Sender;
 
@@ -23,11 +34,11 @@ export class Outbox {
     readonly db: HeldDatabase,
     member: string,
   ) {
-    this.channel.onmessage = () => this.tell();
+    this.channel.onmessage = () => this.tell(true);
     this.sender = new Sender({
       db,
       member,
-      transport: httpTransport(),
+      transport: httpTransport('', {}, clearKept),
       sendPicture: sendPictureOverHttp(),
       alone: (work) => navigator.locks.request(`east-gate-sender-${member}`, work),
       pause: (ms, signal) =>
@@ -37,8 +48,13 @@ export class Outbox {
         }),
       onChange: (connection) => {
         this.connection = connection;
-        this.tell();
+        if (connection !== 'sending') this.pictures = undefined;
+        this.tell(connection !== 'sending');
         if (connection !== 'sending') this.channel.postMessage('changed');
+      },
+      onProgress: (pictures) => {
+        this.pictures = pictures;
+        this.tell(pictures === undefined);
       },
     });
     const wake = () => this.sender.wake();
@@ -53,14 +69,14 @@ export class Outbox {
       this.sender.wake();
     }, sendAfterMs);
 
-  /** Called whenever something was held, sent or answered, here or on another page. */
-  subscribe(listener: () => void): () => void {
+  /** Called whenever something was held, sent or answered, here or on another page, and as pictures are sent. */
+  subscribe(listener: (heldChanged: boolean) => void): () => void {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   }
 
-  private tell(): void {
-    for (const listener of this.listeners) listener();
+  private tell(heldChanged: boolean): void {
+    for (const listener of this.listeners) listener(heldChanged);
   }
 }
 

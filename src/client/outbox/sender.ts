@@ -1,8 +1,10 @@
 import type { HeldDatabase } from './held';
-import { settle, waiting } from './held';
-import type { SendPicture } from './pictures';
+import { settle } from './held';
+import type { PicturesProgress } from './pictures';
 import { deliverPictures } from './pictures';
+import type { SendPicture } from './send-picture';
 import type { Transport } from './transport';
+import { waiting } from './waiting';
 
 /** Why nothing is delivered now: all of it stays held. */
 export type Hindrance = 'unreachable' | 'signed-out' | 'not-allowed';
@@ -14,11 +16,13 @@ const longestPauseMs = 30_000;
 /**
  * Delivers what waits, in order, until nothing does. Stops at the first thing it cannot hear
  * about; a refused entry is set aside and the rest goes on.
+ * @param onSettled called whenever something was answered
  */
 export async function deliverWaiting(
   db: HeldDatabase,
   member: string,
   transport: Transport,
+  onSettled: () => void = () => undefined,
 ): Promise<'idle' | Hindrance> {
   for (;;) {
     const groups = await waiting(db, member);
@@ -37,6 +41,7 @@ export async function deliverWaiting(
           : batch.map(({ id }) => ({ id, outcome: 'refused' as const, reason: answer.reason }));
       const answered = new Set(results.map((result) => result.id));
       await settle(db, member, results);
+      if (answered.size > 0) onSettled();
       if (!batch.every(({ id }) => answered.has(id))) return 'unreachable';
     }
   }
@@ -51,6 +56,8 @@ interface Surroundings {
   alone(work: () => Promise<void>): Promise<void>;
   pause(ms: number, wake: AbortSignal): Promise<void>;
   onChange(connection: Connection): void;
+  /** Something arrived, or was refused; of pictures, how much. */
+  onProgress(pictures: PicturesProgress | undefined): void;
 }
 
 /** Keeps sending in the background: woken by new entries, trying again after a growing pause. */
@@ -82,10 +89,16 @@ export class Sender {
       this.wanted = false;
       this.awake = new AbortController();
       let state: Connection = 'unreachable';
+      let moved = false;
+      const onProgress = (pictures?: PicturesProgress) => {
+        moved = true;
+        around.onProgress(pictures);
+      };
       onChange('sending');
       await alone(async () => {
-        state = await deliverWaiting(db, member, transport);
-        if (state === 'idle') state = await deliverPictures(db, member, around.sendPicture);
+        state = await deliverWaiting(db, member, transport, onProgress);
+        if (state === 'idle')
+          state = await deliverPictures(db, member, around.sendPicture, onProgress);
       }).catch(() => undefined);
       if (this.stopped) break;
       onChange(state);
@@ -93,7 +106,8 @@ export class Sender {
         failures = 0;
         continue;
       }
-      failures += 1;
+      // On a line that breaks again and again what arrives in between counts, not how often it broke.
+      failures = moved ? 1 : failures + 1;
       await pause(Math.min(longestPauseMs, 1000 * 2 ** (failures - 1)), this.awake.signal);
       this.wanted = true;
     }

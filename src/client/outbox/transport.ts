@@ -22,8 +22,15 @@ export type Transport = (
   entries: readonly Entry[],
 ) => Promise<Answer>;
 
-/** Sends over HTTP. The member's name goes along, so that another's session does not deliver for him. */
-export function httpTransport(origin = '', headers: Record<string, string> = {}): Transport {
+/**
+ * Sends over HTTP. The member's name goes along, so that another's session does not deliver for him.
+ * @param onEnded called where somebody ended the session of this device
+ */
+export function httpTransport(
+  origin = '',
+  headers: Record<string, string> = {},
+  onEnded: () => void = () => undefined,
+): Transport {
   return async (member, inspection, entries) => {
     const answer = await postJson<{ deliveries: DeliveryResult[] }>(
       `${origin}/api/entries`,
@@ -31,6 +38,7 @@ export function httpTransport(origin = '', headers: Record<string, string> = {})
       { headers: { 'x-east-gate-member': member, ...headers } },
     );
     if (answer.ok) return { kind: 'delivered', results: answer.value.deliveries };
+    if (answer.status === 401 && (answer.said as { ended?: boolean }).ended) onEnded();
     switch (answer.status) {
       case 401:
       case 409:

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { later } from '../later';
 import type { HeldOnDevice } from './held-by-inspection';
+import type { PicturesProgress } from './pictures';
 import type { Connection } from './sender';
 
 /** What a page shows comes before what sends. */
@@ -13,11 +14,17 @@ export interface HeldNow {
   /** Undefined: not read yet, or this device holds nothing at all because it has no storage. */
   held: HeldOnDevice | undefined;
   connection: Connection;
+  /** How much of the pictures is there, while they are sent. */
+  pictures: PicturesProgress | undefined;
 }
 
 /** What is on this device and has not arrived, as it is sent. */
 export function useHeld(member: string): HeldNow & { again(): void } {
-  const [now, setNow] = useState<HeldNow>({ held: undefined, connection: 'idle' });
+  const [now, setNow] = useState<HeldNow>({
+    held: undefined,
+    connection: 'idle',
+    pictures: undefined,
+  });
   const [asked, ask] = useState(0);
   useEffect(() => {
     let left = false;
@@ -27,10 +34,15 @@ export function useHeld(member: string): HeldNow & { again(): void } {
         const outbox = await outboxFor(member);
         const read = async () => {
           const held = await heldOnDevice(outbox.db, member);
-          if (!left) setNow({ held, connection: outbox.connection });
+          const { connection, pictures } = outbox;
+          if (!left) setNow({ held, connection, pictures });
         };
         if (left) return;
-        leave = outbox.subscribe(() => void read().catch(() => undefined));
+        leave = outbox.subscribe((heldChanged) => {
+          const { connection, pictures } = outbox;
+          if (heldChanged) void read().catch(() => undefined);
+          else setNow((before) => ({ ...before, connection, pictures }));
+        });
         await read();
         if (asked > 0) outbox.wakeSoon();
       })

@@ -1,9 +1,10 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { askJson } from '../http';
 import { later } from '../later';
+import { signInHere } from './sign-in-here';
 
 /** What the server sends for a view: nothing yet, what it sent, or why it did not, in words. */
 export interface Sent<T> {
@@ -19,14 +20,21 @@ export interface Sent<T> {
 
 /** Where it cannot be fetched, nothing is kept and nothing was. */
 const keeping = later(() => import('../kept/answers'));
-const keptAnswer = (path: string) =>
+const findKept = (path: string) =>
   keeping().then(
-    ({ keptAnswer: kept }) => kept(path),
-    () => undefined,
+    ({ findKept: find }) => find(path),
+    () => ({ kept: undefined, tooOld: undefined }),
   );
 const keepAnswer = (path: string, sent: unknown) =>
   keeping().then(
     ({ keepAnswer: keep }) => keep(path, sent),
+    () => undefined,
+  );
+
+/** The session of this device was ended by somebody: it may be lost. */
+const clearKept = () =>
+  keeping().then(
+    ({ clearKept: clear }) => clear(),
     () => undefined,
   );
 
@@ -35,6 +43,9 @@ const dropAnswer = (path: string) =>
     ({ dropAnswer: drop }) => drop(path),
     () => undefined,
   );
+
+const sessionOver =
+  'Your session is over: sign in again to see what is new. What you record meanwhile is held on this device.';
 
 /** Milliseconds a server is waited for where this device has a copy. */
 const patienceMs = 2500;
@@ -53,12 +64,18 @@ export function useSent<T>(path: string): Sent<T> {
     keptAt?: string;
     absent?: boolean;
   }>();
+  /** Of which path something is on the screen. */
+  const shown = useRef<string>(undefined);
+  useEffect(() => {
+    if (sent?.data !== undefined) shown.current = sent.path;
+  }, [sent]);
   useEffect(() => {
     const left = new AbortController();
     /** This device's copy, unless the server's own is shown. */
     const showKept = async (fault?: string) => {
-      const kept = await keptAnswer(path);
+      const { kept, tooOld } = await findKept(path);
       if (left.signal.aborted) return;
+      if (tooOld !== undefined) fault = [fault, tooOld].filter(Boolean).join(' ');
       setSent((before) => {
         const here = before?.path === path ? before : undefined;
         if (here?.data !== undefined) return { ...here, ...(fault && { fault }) };
@@ -73,8 +90,14 @@ export function useSent<T>(path: string): Sent<T> {
       if (answer.ok) {
         setSent({ path, data: answer.value });
         void keepAnswer(path, answer.value);
-      } else if (answer.status === 401) router.replace('/sign-in');
-      else if (answer.status === 403 || answer.status === 404) {
+      } else if (answer.status === 401) {
+        const ended = (answer.said as { ended?: boolean }).ended === true;
+        if (ended) void clearKept().then(() => router.replace(signInHere()));
+        // Under nobody's hands: what is on the screen stays, and says that it is of before.
+        else if (shown.current === path)
+          setSent((before) => before && { ...before, fault: sessionOver });
+        else router.replace(signInHere());
+      } else if (answer.status === 403 || answer.status === 404) {
         // The server has it no longer, or not for this member: then neither has this device.
         void dropAnswer(path);
         setSent({ path, fault: answer.faults.join(' '), absent: true });

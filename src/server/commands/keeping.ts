@@ -14,18 +14,37 @@ import { figuresOf } from './figures';
 import { loadStored, materialise } from './stored-inspection';
 
 const days = v.pipe(v.number(), v.integer(), v.minValue(30), v.maxValue(36_500));
-const keepingSchema = v.strictObject({ lettersDays: days, visitsDays: days, auditDays: days });
+const proposedDeviceDays = 30;
+/** What was kept before devices were says nothing of them. */
+const deviceDays = v.optional(
+  v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(90)),
+  proposedDeviceDays,
+);
+const keepingSchema = v.strictObject({
+  lettersDays: days,
+  visitsDays: days,
+  auditDays: days,
+  /** Days without the server after which a device shows nothing of what it keeps. */
+  deviceDays,
+});
 /** Days an office keeps what passes. */
 export type Keeping = v.InferOutput<typeof keepingSchema>;
 
 /** Proposed where an office set nothing. */
-export const proposedKeeping: Keeping = { lettersDays: 180, visitsDays: 1095, auditDays: 1095 };
+export const proposedKeeping: Keeping = {
+  lettersDays: 180,
+  visitsDays: 1095,
+  auditDays: 1095,
+  deviceDays: proposedDeviceDays,
+};
 
 export async function readKeeping(session: Session): Promise<Keeping> {
   demand(session, 'people');
-  const { keeping } = await inOrganisation(session.organisation, oneKeeping);
-  return keeping === null ? proposedKeeping : v.parse(keepingSchema, keeping);
+  return keepingOf(await inOrganisation(session.organisation, oneKeeping));
 }
+
+export const keepingOf = ({ keeping }: { keeping: unknown }): Keeping =>
+  keeping === null ? proposedKeeping : v.parse(keepingSchema, keeping);
 
 export async function saveKeeping(session: Session, input: unknown): Promise<Done> {
   demand(session, 'people');

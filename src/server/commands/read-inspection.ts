@@ -1,4 +1,6 @@
 import 'server-only';
+import { oneKeeping } from '../db/erasures';
+import { keepingOf } from './keeping';
 import type { Transaction } from '../db/connect';
 import { inOrganisation } from '../db/connect';
 import { manyStates, manyStatesDue, manyStatesFound, maybeOneInspection } from '../db/inspections';
@@ -81,9 +83,11 @@ export function readToday(session: Session, words: string, until: string) {
   return inOrganisation(organisation, async (tx) => {
     const query = queryOf(words);
     const states = query ? await manyStatesFound(tx, query) : await manyStates(tx);
-    if (words !== '') return { states, due: [], rechecked: { reports: [], unread: 0 } };
+    const { deviceDays } = keepingOf(await oneKeeping(tx));
+    if (words !== '') return { states, deviceDays, due: [], rechecked: { reports: [], unread: 0 } };
     return {
       states,
+      deviceDays,
       due: await manyStatesDue(tx, until),
       rechecked: await askRechecked(tx, organisation),
     };

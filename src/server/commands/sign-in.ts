@@ -11,7 +11,7 @@ import {
   oneSignInAttemptCount,
   upsertKnownDevice,
 } from '../db/members';
-import { endSession, insertSession, maybeOneSession } from '../db/sessions';
+import { endSession, insertSession, maybeOneSession, oneEnded } from '../db/sessions';
 import type { ScopeName } from '@/core/judge/scope/scopes';
 import type { Permission } from '@/core/vocabulary/permission';
 import type { Session } from '../session';
@@ -141,6 +141,12 @@ export async function findSession(token: string | undefined): Promise<Session | 
       ...(row.scope !== null && { scope: row.scope as ScopeName }),
     }
   );
+}
+
+/** Whether somebody ended the session of this token before its time: its device is to keep nothing. */
+export async function wasEnded(token: string | undefined): Promise<boolean> {
+  if (!isToken(token)) return false;
+  return (await asOneQuestion((tx) => oneEnded(tx, sha256(token)))).ended;
 }
 
 export async function signOut(token: string | undefined): Promise<void> {

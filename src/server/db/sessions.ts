@@ -32,6 +32,10 @@ export const maybeOneSession = (tx: Transaction, tokenHash: Buffer, idleDays: nu
 export const endSession = (tx: Transaction, tokenHash: Buffer) =>
   many(tx, `select end_session($1::bytea)`, [tokenHash]);
 
+/** Before an organisation is known: whether somebody ended this session before its time. */
+export const oneEnded = (tx: Transaction, tokenHash: Buffer) =>
+  one<{ ended: boolean }>(tx, `select session_was_ended($1::bytea) as ended`, [tokenHash]);
+
 /** Of all organisations: sessions, attempts and challenges whose time is over leave. Gives how many sessions. */
 export const oneDropOfExpired = (tx: Transaction) =>
   one<{ dropped: number }>(tx, `select drop_what_expired() as dropped`, []);

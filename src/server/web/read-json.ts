@@ -6,7 +6,7 @@ import type { Session } from '../session';
 import type { Posting } from './posting';
 import { postings } from './posting';
 import { isSameOrigin, tooLarge } from './refusal';
-import { findSession } from '../commands/sign-in';
+import { findSession, wasEnded } from '../commands/sign-in';
 import { cookieOf, sessionCookie } from './cookies';
 import type { Sent } from './sent';
 import { readBounded } from './read-bounded';
@@ -20,8 +20,9 @@ type Read<T> = { session: Session; body: T } | { answer: Response };
 /** Who asks and the bytes sent, or the answer to give instead. */
 export async function readBytes(request: Sent, posting: Posting): Promise<Read<Buffer>> {
   if (!isSameOrigin((name) => request.headers.get(name))) return { answer: crossSite() };
-  const session = await findSession(cookieOf(request.headers.get('cookie') ?? '', sessionCookie));
-  if (!session) return { answer: signedOut() };
+  const token = cookieOf(request.headers.get('cookie') ?? '', sessionCookie);
+  const session = await findSession(token);
+  if (!session) return { answer: signedOut(await wasEnded(token)) };
   const member = request.headers.get('x-east-gate-member');
   if (member !== null && member !== session.member)
     return { answer: faults(409, 'Somebody else is signed in on this device.') };

@@ -8,6 +8,7 @@ import type { OwnSession } from './OwnSessions';
 import { Passkeys } from './Passkeys';
 import type { Passkey } from './Passkeys';
 import { PasswordForm } from './PasswordForm';
+import { ScreenLock } from './ScreenLock';
 import type { Profile } from './ProfileForm';
 import { ProfileForm } from './ProfileForm';
 
@@ -46,6 +47,12 @@ export function Account({ office, person, may, sessions, passkeys }: AccountProp
             Passkeys
           </h2>
           <Passkeys passkeys={passkeys} />
+        </section>
+        <section aria-labelledby="lock" className="grid content-start gap-3">
+          <h2 id="lock" className="text-heading font-bold">
+            Lock of this device
+          </h2>
+          <ScreenLock passkeys={passkeys.map(({ id }) => id)} />
         </section>
         <section aria-labelledby="sessions" className="grid content-start gap-3">
           <h2 id="sessions" className="text-heading font-bold">

@@ -49,8 +49,9 @@ export function OwnSessions({ sessions }: { sessions: readonly OwnSession[] }) {
         ))}
       </ul>
       <p className="text-ink2">
-        A session ends by itself 14 days after it was used last. What a device holds and has not
-        sent stays on it.
+        A session ends by itself 14 days after it was used last. A device you lost: end its session
+        here. When it next reaches the server it clears away its copies; what it holds and has not
+        sent stays on it, and is sent by you alone.
       </p>
       {sessions.length > 1 && (
         <button

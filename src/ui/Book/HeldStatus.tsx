@@ -1,20 +1,22 @@
+import { sentWords } from '@/client/outbox/sent-words';
 import type { HoldingState } from '@/client/logbook/store';
-import { countedEntries } from '@/core/vocabulary/phrases';
+import { signInHere } from '@/client/sent/sign-in-here';
+import { counted, countedEntries } from '@/core/vocabulary/phrases';
 
 /** Says honestly what is held on this device and what has arrived. */
 export function HeldStatus({ holding }: { holding: HoldingState }) {
-  const { held, connection, ready, writing } = holding;
+  const { held, connection, sentPictures, ready, writing } = holding;
   const waiting =
     writing > 0
       ? 'Writing to this device'
       : held.waiting === 0
         ? held.pictures === 0
           ? 'All arrived'
-          : `${held.pictures} ${held.pictures === 1 ? 'picture' : 'pictures'} held here`
+          : `${counted(held.pictures, 'picture')} held here`
         : `${countedEntries(held.waiting)} held here`;
   const why = {
     idle: '',
-    sending: 'sending',
+    sending: sentPictures ? sentWords(sentPictures) : 'sending',
     unreachable: 'server not reached, trying again',
     'signed-out': 'sign in to send',
     'not-allowed': 'you may not record in this office now: kept here',
@@ -22,17 +24,17 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
   return (
     <div className="min-w-0 leading-tight" role="status">
       <p
-        className={`font-semibold ${held.waiting > 0 ? 'border-ink2 border-b border-dashed' : ''}`}
+        className={`font-semibold ${held.waiting + held.pictures > 0 ? 'border-ink2 border-b border-dashed' : ''}`}
       >
         {ready ? waiting : 'Reading this device'}
       </p>
       <p className="text-caption text-ink2 truncate">
         {connection === 'signed-out' ? (
-          <a className="underline" href="/sign-in">
+          <a className="underline" href={signInHere()}>
             {why}
           </a>
         ) : (
-          (held.waiting > 0 && why) || `${held.arrived} sent from here`
+          (held.waiting + held.pictures > 0 && why) || `${held.arrived} sent from here`
         )}
         {held.refused.length > 0 && (
           <span

@@ -3,18 +3,16 @@
 import { useEffect } from 'react';
 import { usePathname } from 'next/navigation';
 import { fetchParts, later } from '@/client/later';
+import { isPageOfMembers } from './pages-of-members';
 
 const beginning = later(() => import('@/client/worker/begin'));
-
-/** The pages of members: a client’s page, or that of somebody without an account, keeps nothing. */
-const ofMembers = /^\/($|(inspections|library|office|account|issued|no-network)(\/|$))/;
 
 /** Milliseconds after the page stands: what it shows comes first, on a slow line above all. */
 const afterMs = 2000;
 
 /** What every page of a member does besides what it shows. */
 export function Device() {
-  const wanted = ofMembers.test(usePathname());
+  const wanted = isPageOfMembers(usePathname());
   useEffect(() => {
     if (!wanted) return;
     let end: () => void = () => undefined;

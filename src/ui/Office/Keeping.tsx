@@ -10,6 +10,7 @@ interface KeepingDays {
   lettersDays: number;
   visitsDays: number;
   auditDays: number;
+  deviceDays: number;
 }
 
 interface KeepingProps {
@@ -23,7 +24,10 @@ const labels: Record<keyof KeepingDays, string> = {
   lettersDays: 'Letters, days',
   visitsDays: 'Openings of links, days',
   auditDays: 'Who did what, days',
+  deviceDays: 'A device without the server, days',
 };
+const bounds = (name: keyof KeepingDays) =>
+  name === 'deviceDays' ? { min: 1, max: 90 } : { min: 30, max: 36_500 };
 
 /** What is kept how long, taken along whole, and removed on request. */
 export function Keeping({ keeping, words, found }: KeepingProps) {
@@ -60,16 +64,16 @@ function KeepingForm({ keeping }: { keeping: KeepingDays }) {
       <h2 className="text-heading font-bold">How long</h2>
       <p className="text-ink2">
         Inspections and issued reports stay: a report is asked for after years. What passes leaves
-        by itself.
+        by itself. A device that did not hear from here for so many days shows nothing of what it
+        keeps until its member signs in again; what was recorded on it stays.
       </p>
-      <div className="grid gap-3 sm:grid-cols-3">
+      <div className="grid gap-3 sm:grid-cols-2">
         {(Object.keys(labels) as (keyof KeepingDays)[]).map((name) => (
           <LabelledField
             key={name}
             label={labels[name]}
             type="number"
-            min={30}
-            max={36500}
+            {...bounds(name)}
             required
             value={typed[name]}
             onChange={(event) => setTyped({ ...typed, [name]: Number(event.target.value) })}

@@ -31,7 +31,11 @@ export function useAddPhotos(about?: string) {
         continue;
       }
       const { blob, digest, width, height } = picture;
-      await holdPicture(db, { member: who.member, digest, blob, state: 'waiting' });
+      const holding = holdPicture(db, { member: who.member, digest, blob, state: 'waiting' });
+      if (!(await holding.then(() => true).catch(() => false))) {
+        said.push(`${file.name}: this device has no room to hold it. Nothing was added.`);
+        continue;
+      }
       const refused = await actions.record((newId) => [
         add('photo', newId(), site.site!, {
           digest,

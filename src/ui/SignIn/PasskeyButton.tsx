@@ -6,8 +6,11 @@ import type { PublicKeyCredentialRequestOptionsJSON } from '@simplewebauthn/brow
 import { postJson } from '@/client/http';
 import { useAwake } from '../primitives/use-awake';
 
-/** Signs in by a passkey this device keeps. */
-export function PasskeyButton() {
+/**
+ * Signs in by a passkey this device keeps.
+ * @param after where to go then
+ */
+export function PasskeyButton({ after }: { after: string }) {
   const awake = useAwake();
   const router = useRouter();
   const [fault, setFault] = useState('');
@@ -23,7 +26,7 @@ export function PasskeyButton() {
       const response = await startAuthentication({ optionsJSON: asked.value.options });
       const answer = await postJson('/sign-in/passkey', response);
       if (!answer.ok) return setFault(answer.faults.join(' '));
-      router.push('/');
+      router.push(after);
       router.refresh();
     } catch {
       setFault('No passkey was used. Nothing was changed.');

@@ -6,6 +6,8 @@ interface SignInProps {
   /** Browsers make passkeys for where this is reached. */
   passkeys: boolean;
   outcome: string | undefined;
+  /** Where to go then. */
+  after: string;
   accounts: readonly { organisation: string; name: string; email: string; password: string }[];
 }
 
@@ -14,7 +16,7 @@ const outcomes: Record<string, string> = {
   'too-many': 'Too many attempts for this address. Wait 15 minutes and try again.',
 };
 
-export function SignIn({ outcome, accounts, passkeys }: SignInProps) {
+export function SignIn({ outcome, after, accounts, passkeys }: SignInProps) {
   const trouble = outcome && Object.hasOwn(outcomes, outcome) ? outcomes[outcome] : undefined;
   return (
     <main className="mx-auto grid min-h-dvh max-w-3xl content-center gap-8 p-6 md:grid-cols-2">
@@ -34,6 +36,13 @@ export function SignIn({ outcome, accounts, passkeys }: SignInProps) {
               className="border-danger text-danger border-l-4 pl-2 text-sm font-semibold"
             >
               {trouble}
+            </p>
+          )}
+          <input type="hidden" name="after" value={after} />
+          {after !== '/' && !trouble && (
+            <p className="text-sm">
+              Sign in, and you are back where you were. What you recorded and has not arrived stays
+              on this device.
             </p>
           )}
           <label className="grid gap-1 font-semibold">
@@ -62,7 +71,7 @@ export function SignIn({ outcome, accounts, passkeys }: SignInProps) {
             Sign in
           </button>
         </form>
-        {passkeys && <PasskeyButton />}
+        {passkeys && <PasskeyButton after={after} />}
         <p className="mt-3">
           <Link className="underline" href="/reset">
             Password forgotten

@@ -2,8 +2,11 @@
 
 import Link from 'next/link';
 import type { HeldOnDevice } from '@/client/outbox/held-by-inspection';
+import type { PicturesProgress } from '@/client/outbox/pictures';
 import type { Connection } from '@/client/outbox/sender';
+import { sentWords } from '@/client/outbox/sent-words';
 import { saveHeld } from './save-held';
+import { signInPath } from '@/core/vocabulary/sign-in-path';
 import { countedEntries } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 
@@ -11,20 +14,21 @@ interface HeldListProps {
   who: Who;
   held: HeldOnDevice;
   connection: Connection;
+  /** How much of the pictures is there, while they are sent. */
+  sent: PicturesProgress | undefined;
   /** Names of places, by their inspection. */
   places: ReadonlyMap<string, string>;
 }
 
-const connectionWords: Record<Connection, string> = {
+const connectionWords: Record<Exclude<Connection, 'signed-out'>, string> = {
   idle: 'Not sent yet.',
   sending: 'Being sent now.',
   unreachable: 'The server is not reached; it is tried again by itself.',
-  'signed-out': 'Sign in again to send it.',
   'not-allowed': 'You may not record in this office now: it is kept here.',
 };
 
 /** What is on this device and nowhere else, by inspection: waiting and refused apart. */
-export function HeldList({ who, held, connection, places }: HeldListProps) {
+export function HeldList({ who, held, connection, sent, places }: HeldListProps) {
   const { inspections, pictures, pictureFaults, forOthers } = held;
   const anything = inspections.length + pictures + pictureFaults.length > 0;
   if (!anything && forOthers === 0) return null;
@@ -33,7 +37,17 @@ export function HeldList({ who, held, connection, places }: HeldListProps) {
       <h2 id="held" className="text-heading font-bold">
         On this device, not arrived
       </h2>
-      {anything && <p className="text-ink2">{connectionWords[connection]}</p>}
+      {anything &&
+        (connection === 'signed-out' ? (
+          <p>
+            <a className="font-semibold underline" href={signInPath('/')}>
+              Sign in again
+            </a>{' '}
+            to send it.
+          </p>
+        ) : (
+          <p className="text-ink2">{connectionWords[connection]}</p>
+        ))}
       <ul>
         {inspections.map((one) => (
           <li key={one.inspection} className="border-hair flex flex-wrap gap-x-3 border-b py-1.5">
@@ -60,6 +74,7 @@ export function HeldList({ who, held, connection, places }: HeldListProps) {
       {pictures > 0 && (
         <p className="mt-1">
           {pictures} {pictures === 1 ? 'picture waits' : 'pictures wait'}
+          {sent && `: ${sentWords(sent)}`}
         </p>
       )}
       {pictureFaults.length > 0 && (

@@ -2,8 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { askText } from '@/client/http';
-import { forget, openKept } from '@/client/kept/kept';
+import { signOutHere } from '@/client/kept/sign-out';
 import type { HeldOnDevice } from '@/client/outbox/held-by-inspection';
 import type { Who } from '../who';
 import { lazily } from '../primitives/lazily';
@@ -21,20 +20,14 @@ export function SignOut({ who, held }: { who: Who; held: HeldOnDevice | undefine
   const waiting = held?.inspections.reduce((sum, one) => sum + one.waiting, 0) ?? 0;
   const pictures = held?.pictures ?? 0;
   const signOut = async () => {
-    const answer = await askText('/sign-out', {
-      method: 'post',
-      headers: { 'content-type': 'application/x-www-form-urlencoded' },
-      body: '',
-    });
-    if (!answer.ok) {
+    const fault = await signOutHere(who.member);
+    if (fault) {
       setTrouble(
-        `You are still signed in: ${answer.faults.join(' ')} Whoever has this device meanwhile can read what is on it.`,
+        `You are still signed in: ${fault} Whoever has this device meanwhile can read what is on it.`,
       );
       ask(true);
       return;
     }
-    const db = await openKept();
-    await forget(db, who.member).finally(() => db.close());
     router.replace('/sign-in');
   };
   return (

@@ -24,6 +24,7 @@ import { ReadOtherwise } from './ReadOtherwise';
 import { SignOut } from './SignOut';
 import { StartInspection } from './StartInspection';
 
+const OnThisDevice = lazily(async () => (await import('./OnThisDevice')).OnThisDevice);
 const BringBack = lazily(async () => (await import('./BringBack')).BringBack);
 
 /**
@@ -62,7 +63,7 @@ function TodayOnDevice({
   keptAt,
   again,
 }: TodayProps) {
-  const { held, connection, again: readHeld } = useHeld(session.member);
+  const { held, connection, pictures, again: readHeld } = useHeld(session.member);
   const listed = useMemo(() => [...due, ...inspections], [due, inspections]);
   const places = useMemo(() => new Map(listed.map(({ id, place }) => [id, place])), [listed]);
   useTakenAlong(listed, keptAt === undefined);
@@ -120,7 +121,15 @@ function TodayOnDevice({
               </Link>
             )}
           </form>
-          {held && <HeldList who={session} held={held} connection={connection} places={places} />}
+          {held && (
+            <HeldList
+              who={session}
+              held={held}
+              connection={connection}
+              sent={pictures}
+              places={places}
+            />
+          )}
           {fault && !keptAt && (
             <p role="alert" className="text-danger mt-2 font-semibold">
               What stands here may be older than what is there: {fault}
@@ -172,6 +181,7 @@ function TodayOnDevice({
         <div className="md:col-start-2">
           <ImportPackage loaded={again} />
           <BringBack who={session} changed={readHeld} />
+          <OnThisDevice member={session.member} places={places} />
         </div>
       </main>
     </>

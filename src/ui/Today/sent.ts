@@ -26,6 +26,8 @@ export interface InspectionLine {
 /** What Today is drawn from. */
 export interface TodaySent {
   who: Who;
+  /** Days without the server after which a device shows nothing of what it keeps. */
+  deviceDays: number;
   /** Letters can be read here: in the demo alone. */
   mailbox: boolean;
   due: readonly InspectionLine[];

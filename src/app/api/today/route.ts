@@ -9,9 +9,10 @@ import { sending } from '../../session/sending';
 export const GET = sending(async (session, _, query) => {
   const words = query.get('q')?.slice(0, 200) ?? '';
   const soon = daysAfter(utcDay(new Date()), soonDays);
-  const { states, due, rechecked } = await readToday(session, words, soon);
+  const { states, deviceDays, due, rechecked } = await readToday(session, words, soon);
   return JSON.stringify({
     who: whoOf(session),
+    deviceDays,
     mailbox: process.env.EAST_GATE_DEMO === '1',
     due: due.map(lineOf),
     rechecked: {

@@ -1,3 +1,4 @@
+import { signInPath, wantedAfter } from '@/core/vocabulary/sign-in-path';
 import { signIn } from '@/server/commands/sign-in';
 import { addressOf } from '../../session/address';
 import { seeOther } from '@/server/web/answers';
@@ -13,7 +14,8 @@ export async function POST(request: Request): Promise<Response> {
     device: await knownDevice(),
     words: deviceWords(request.headers.get('user-agent')),
   });
-  if (result.outcome !== 'signed-in') return seeOther(`/sign-in?outcome=${result.outcome}`);
+  const { after } = read.fields;
+  if (result.outcome !== 'signed-in') return seeOther(signInPath(after ?? '/', result.outcome));
   await keepSession(result);
-  return seeOther('/');
+  return seeOther(wantedAfter(after));
 }

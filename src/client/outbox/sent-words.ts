@@ -1,0 +1,5 @@
+import type { PicturesProgress } from './pictures';
+
+/** How far the pictures are, in words. */
+export const sentWords = ({ sent, all }: PicturesProgress): string =>
+  `sending pictures, ${Math.floor((100 * sent) / Math.max(1, all))} % there`;
