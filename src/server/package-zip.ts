@@ -17,6 +17,9 @@ export const sealFileName = 'seal.json';
 export const pictureFileName = (digest: string, mediaType: string) =>
   `pictures/${digest}.${mediaType.slice('image/'.length)}`;
 const pictureName = /^pictures\/([0-9a-f]{64})\.(jpeg|png|webp)$/;
+export const soundFileName = (digest: string, mediaType: string) =>
+  `sounds/${digest}.${mediaType.slice('audio/'.length)}`;
+const soundName = /^sounds\/([0-9a-f]{64})\.(webm|ogg|mp4)$/;
 
 /** What stands in a package's zip. */
 export interface PackageFiles {
@@ -24,6 +27,8 @@ export interface PackageFiles {
   seal: string | undefined;
   /** By SHA-256 of their bytes. */
   pictures: Map<string, Buffer>;
+  /** Spoken notes, by SHA-256 of their bytes. */
+  sounds: Map<string, Buffer>;
 }
 
 /** Reads a zip within its bounds. Each picture is the one its name says, or the fault names it. */
@@ -69,27 +74,59 @@ export async function readZip(bytes: Buffer): Promise<Parsed<PackageFiles>> {
     const seal = entries.get(sealFileName);
     const sealed = seal && (await inflate(zip, seal));
     if (sealed && 'expected' in sealed) return { ok: false, faults: [sealed] };
-    const pictures = new Map<string, Buffer>();
-    for (const [name, entry] of entries) {
-      if (!name.startsWith('pictures/')) continue;
-      const digest = pictureName.exec(name)?.[1];
-      if (!digest) return fail(name, 'pictures/, a SHA-256 in hex, .jpeg, .png or .webp', 'it');
-      const picture = await inflate(zip, entry);
-      if ('expected' in picture) return { ok: false, faults: [picture] };
-      const digestNow = sha256Hex(picture);
-      if (digestNow !== digest)
-        return fail(name, 'the picture its name says', `one of digest ${digestNow}`);
-      pictures.set(digest, picture);
-    }
+    const pictures = await filesIn(zip, entries, {
+      folder: 'pictures/',
+      name: pictureName,
+      expected: 'pictures/, a SHA-256 in hex, .jpeg, .png or .webp',
+      what: 'the picture its name says',
+    });
+    if ('expected' in pictures) return { ok: false, faults: [pictures] };
+    const sounds = await filesIn(zip, entries, {
+      folder: 'sounds/',
+      name: soundName,
+      expected: 'sounds/, a SHA-256 in hex, .webm, .ogg or .mp4',
+      what: 'the spoken note its name says',
+    });
+    if ('expected' in sounds) return { ok: false, faults: [sounds] };
     return {
       ok: true,
-      value: { document: document.toString('utf8'), seal: sealed?.toString('utf8'), pictures },
+      value: {
+        document: document.toString('utf8'),
+        seal: sealed?.toString('utf8'),
+        pictures,
+        sounds,
+      },
     };
   } catch (error) {
     return fail('package', 'a sound zip archive', messageOf(error));
   } finally {
     zip.close();
   }
+}
+
+/** Files of one folder that go by their digest: each is the one its name says, or the fault names it. */
+async function filesIn(
+  zip: yauzl.ZipFile,
+  entries: ReadonlyMap<string, yauzl.Entry>,
+  {
+    folder,
+    name,
+    expected,
+    what,
+  }: { folder: string; name: RegExp; expected: string; what: string },
+): Promise<Map<string, Buffer> | Fault> {
+  const files = new Map<string, Buffer>();
+  for (const [path, entry] of entries) {
+    if (!path.startsWith(folder)) continue;
+    const digest = name.exec(path)?.[1];
+    if (!digest) return { path, expected, got: 'it' };
+    const file = await inflate(zip, entry);
+    if ('expected' in file) return file;
+    const digestNow = sha256Hex(file);
+    if (digestNow !== digest) return { path, expected: what, got: `one of digest ${digestNow}` };
+    files.set(digest, file);
+  }
+  return files;
 }
 
 async function inflate(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer | Fault> {

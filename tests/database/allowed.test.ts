@@ -35,7 +35,8 @@ import {
   readThumbnail,
   storePicture,
 } from '@/server/commands/pictures';
-import { storePicturePart } from '@/server/commands/picture-part';
+import { storeFilePart } from '@/server/commands/file-part';
+import { readSound, storeSound } from '@/server/commands/sounds';
 import {
   listDue,
   listInspections,
@@ -91,10 +92,15 @@ const commands: Record<string, Command> = {
     call: (session) => storePicture(session, Buffer.alloc(0)),
     own: true,
   },
-  storePicturePart: {
+  storeFilePart: {
     needs: 'record',
     or: 'library',
-    call: (session) => storePicturePart(session, {}, Buffer.alloc(0)),
+    call: (session) => storeFilePart(session, {}, Buffer.alloc(0), storePicture),
+    own: true,
+  },
+  storeSound: {
+    needs: 'record',
+    call: (session) => storeSound(session, Buffer.alloc(0)),
     own: true,
   },
   importPackage: {
@@ -251,6 +257,7 @@ const commands: Record<string, Command> = {
   },
   verifyReport: { needs: undefined, call: (session) => verifyReport(session, 'none', 'x') },
   readPicture: { needs: undefined, call: (session, { digest }) => readPicture(session, digest) },
+  readSound: { needs: undefined, call: (session) => readSound(session, '0'.repeat(64)) },
   readThumbnail: {
     needs: undefined,
     call: (session, { digest }) => readThumbnail(session, digest),
@@ -307,6 +314,7 @@ const withoutSession = [
   ...[
     'readIssued',
     'readPictures',
+    'readSounds',
     'readPrintedPictures',
     'readReportFile',
     'signIn',
@@ -317,6 +325,7 @@ const withoutSession = [
     'asBuffer',
     'asRead',
     'checkPicture',
+    'checkSound',
     'deedWords',
     'draftOf',
     'failed',

@@ -148,6 +148,7 @@ describe('what is asked in a strange way', () => {
       '/api/links/revoke',
       '/api/packages',
       '/api/pictures',
+      '/api/sounds',
       '/api/reports',
       '/api/reports/verify',
       '/sign-in/submit',
@@ -156,6 +157,7 @@ describe('what is asked in a strange way', () => {
       '/inspections/x/package.zip',
       '/issued/%2e%2e/data/x',
       '/pictures/x',
+      '/sounds/x',
     ];
     const wrong: string[] = [];
     const ask = fc.record({
@@ -245,6 +247,7 @@ describe('what an answer says to a browser', () => {
       '/inspections/none/package.zip',
       '/api/entries',
       '/pictures/none',
+      '/sounds/none',
     ])
       expect(
         (await fetch(server.origin + path, { headers: { cookie } })).headers.get('cache-control'),

@@ -21,7 +21,8 @@ import {
   readThumbnail,
   storePicture,
 } from '@/server/commands/pictures';
-import { storePicturePart } from '@/server/commands/picture-part';
+import { storeSound } from '@/server/commands/sounds';
+import { storeFilePart } from '@/server/commands/file-part';
 import { closePool, inOrganisation, inTransaction } from '@/server/db/connect';
 import type { Transaction } from '@/server/db/connect';
 import * as auditQueries from '@/server/db/audit';
@@ -39,7 +40,8 @@ import * as passkeyQueries from '@/server/db/passkeys';
 import * as peopleQueries from '@/server/db/people';
 import * as resetQueries from '@/server/db/resets';
 import * as pictureQueries from '@/server/db/pictures';
-import * as partQueries from '@/server/db/picture-parts';
+import * as partQueries from '@/server/db/file-parts';
+import * as soundQueries from '@/server/db/sounds';
 import * as linkQueries from '@/server/db/links';
 import * as mailboxQueries from '@/server/db/mailbox';
 import * as fileQueries from '@/server/db/report-files';
@@ -53,6 +55,7 @@ import { freePort, signInCookie, startServer } from '../server';
 import type { RunningServer } from '../server';
 import { bookViews } from '@/worker/shell-paths';
 import { onClient } from './client';
+import { webmSound } from './webm-sound';
 
 jest.setTimeout(120_000);
 
@@ -77,6 +80,7 @@ const inspection = `isolated-${mark}`;
 let pictureDigest = '';
 /** Of a picture of the first that is half on its way. */
 const partDigest = 'd'.repeat(64);
+let soundDigest = '';
 /** Of the first's row of figures, as it was read. */
 let version = '';
 const linkId = `link-${mark}`;
@@ -231,8 +235,11 @@ beforeAll(async () => {
   const stored = await storePicture(session(a), pictureBytes);
   if (!stored.ok) throw new Error(stored.reason);
   pictureDigest = stored.digest;
+  const sound = await storeSound(session(a), webmSound());
+  if (!sound.ok) throw new Error(sound.reason);
+  soundDigest = sound.digest;
   const half = { digest: partDigest, from: '0', of: '10' };
-  expect(await storePicturePart(session(a), half, Buffer.from('half'))).toEqual({
+  expect(await storeFilePart(session(a), half, Buffer.from('half'), storePicture)).toEqual({
     ok: true,
     received: 4,
   });
@@ -755,16 +762,26 @@ describe('every query', () => {
         .then(({ received, on_the_way: onTheWay, known }) =>
           received + onTheWay === 0 && !known ? [] : [received],
         ),
-    insertPicturePart: (tx) =>
-      partQueries.insertPicturePart(tx, a.id, {
+    insertFilePart: (tx) =>
+      partQueries.insertFilePart(tx, a.id, {
         digest: 'e'.repeat(64),
         from: 0,
         bytes: Buffer.from('x'),
       }),
-    takePictureParts: (tx) => partQueries.takePictureParts(tx, partDigest),
-    deleteOldPictureParts: (tx) => partQueries.deleteOldPictureParts(tx, -1),
+    takeFileParts: (tx) => partQueries.takeFileParts(tx, partDigest),
+    deleteOldFileParts: (tx) => partQueries.deleteOldFileParts(tx, -1),
     // It holds up whoever sends the same picture, for as long as this takes, and tells nothing.
-    lockPictureParts: (tx) => partQueries.lockPictureParts(tx, a.id, pictureDigest).then(() => []),
+    maybeOneSound: (tx) => soundQueries.maybeOneSound(tx, soundDigest),
+    manySounds: (tx) => soundQueries.manySounds(tx, [soundDigest]),
+    insertSound: (tx) =>
+      soundQueries.insertSound(tx, {
+        organisation: a.id,
+        digest: 'e'.repeat(64),
+        mediaType: 'audio/webm',
+        bytes: nothing,
+        createdBy: 'x',
+      }),
+    lockFileParts: (tx) => partQueries.lockFileParts(tx, a.id, pictureDigest).then(() => []),
     maybeOnePicture: (tx) => pictureQueries.maybeOnePicture(tx, pictureDigest),
     maybeOneThumbnail: (tx) => pictureQueries.maybeOneThumbnail(tx, pictureDigest),
     insertThumbnail: (tx) => pictureQueries.insertThumbnail(tx, a.id, pictureDigest, nothing),
@@ -780,6 +797,7 @@ describe('every query', () => {
     ...sessionQueries,
     ...pictureQueries,
     ...partQueries,
+    ...soundQueries,
     ...fileQueries,
     ...reportQueries,
     ...linkQueries,
@@ -896,6 +914,7 @@ describe('every route of the build', () => {
       '/api/reports/verify',
       '/api/returns/[id]',
       '/api/settings',
+      '/api/sounds',
       '/api/today',
       '/apple-icon.png',
       '/found/[token]',
@@ -953,6 +972,7 @@ describe('every route of the build', () => {
       '/sign-in/passkey/options',
       '/sign-in/submit',
       '/sign-out',
+      '/sounds/[digest]',
     ]);
   });
 

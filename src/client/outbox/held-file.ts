@@ -103,6 +103,7 @@ export async function bringBack(
     member,
     digest: one.digest,
     blob: new Blob([fromBase64(one.bytes)], { type: one.type }),
+    ...(one.type.startsWith('audio/') && { kind: 'sound' as const }),
     state: 'waiting',
   }));
   const fresh = await without(entries, (one) => db.get('entries', [member, one.id]));

@@ -16,11 +16,13 @@ export interface Held {
   reason?: string;
 }
 
-/** A picture on this device, upright and without data about its place or device. */
+/** A picture on this device, upright and without data about its place or device; or a spoken note. */
 export interface HeldPicture {
   member: string;
   digest: string;
   blob: Blob;
+  /** Undefined: a picture. */
+  kind?: 'sound';
   state: HeldState;
   reason?: string;
 }

@@ -32,9 +32,14 @@ export function sendPictureOverHttp(
   origin = '',
   headers: Record<string, string> = {},
 ): SendPicture {
-  const post = (member: string, query: Record<string, string | number>, body: Blob) =>
+  const post = (
+    member: string,
+    where: 'pictures' | 'sounds',
+    query: Record<string, string | number>,
+    body: Blob,
+  ) =>
     askJson<Answer>(
-      `${origin}/api/pictures?${new URLSearchParams(
+      `${origin}/api/${where}?${new URLSearchParams(
         Object.entries(query).map(([name, value]) => [name, String(value)]),
       ).toString()}`,
       {
@@ -48,7 +53,8 @@ export function sendPictureOverHttp(
         timeout: patienceMs,
       },
     );
-  return async (member, { blob, digest }, onSent) => {
+  return async (member, { blob, digest, kind }, onSent) => {
+    const where = kind === 'sound' ? 'sounds' : 'pictures';
     const of = blob.size;
     let from = 0;
     let restarts = 0;
@@ -56,7 +62,7 @@ export function sendPictureOverHttp(
     let length = of <= partBytes ? of : 0;
     for (;;) {
       const part = blob.slice(from, from + length);
-      const answer = await post(member, { digest, from, of }, part);
+      const answer = await post(member, where, { digest, from, of }, part);
       if (!answer.ok) return notTaken(answer);
       if ('digest' in answer.value)
         return answer.value.digest === digest ? { kind: 'arrived' } : changed;

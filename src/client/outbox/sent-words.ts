@@ -2,4 +2,4 @@ import type { PicturesProgress } from './pictures';
 
 /** How far the pictures are, in words. */
 export const sentWords = ({ sent, all }: PicturesProgress): string =>
-  `sending pictures, ${Math.floor((100 * sent) / Math.max(1, all))} % there`;
+  `sending files, ${Math.floor((100 * sent) / Math.max(1, all))} % there`;

@@ -4,6 +4,9 @@ export const counted = (count: number, noun: string) => `${count} ${noun}${count
 /** "1 entry", "3 entries" */
 export const countedEntries = (count: number) => (count === 1 ? '1 entry' : `${count} entries`);
 
+/** Photos and spoken notes: "1 file", "3 files" */
+export const countedFiles = (count: number) => counted(count, 'file');
+
 /** "3", "3 and 9", "3, 9 and 12" */
 export function listed(words: readonly (string | number)[]): string {
   if (words.length < 2) return words.join('');

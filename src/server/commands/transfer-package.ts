@@ -10,7 +10,9 @@ import { manyEntries, manyInsertedEntries, manySameEntries } from '../db/entries
 import { insertInspection, maybeOneInspectionLocked } from '../db/inspections';
 import { rememberedAs } from '@/core/record/package/carried';
 import { picturesNamed } from '@/core/record/package/pictures-named';
+import { soundsNamed } from '@/core/record/package/sounds-named';
 import { insertPicture } from '../db/pictures';
+import { insertSound } from '../db/sounds';
 import type { ReadPackage } from '../package-file';
 import { packageOf, ruleBookDigest, writePackage, yardstickDigest } from '../package-file';
 import { heavy } from '../heavy/pool';
@@ -21,6 +23,7 @@ import { manyPeople } from '../db/people';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { asBuffer, readPictures } from './pictures';
+import { readSounds } from './sounds';
 import { readInspection } from './read-inspection';
 import { loadStored, materialise } from './stored-inspection';
 
@@ -33,7 +36,8 @@ export async function exportPackage(
   if (!stored) return undefined;
   const title = assess(stored.entries, stored.settings).site.name;
   const pictures = await readPictures(session.organisation, picturesNamed(stored.entries));
-  return { zip: await writePackage(packageOf(stored, title), pictures), title };
+  const sounds = await readSounds(session.organisation, soundsNamed(stored.entries));
+  return { zip: await writePackage(packageOf(stored, title), pictures, sounds), title };
 }
 
 export type Imported =
@@ -52,7 +56,7 @@ export async function importPackage(
   demand(session, 'record');
   const sent = await heavy(session.organisation, 'readSent', bytes);
   if (!sent.ok) return sent;
-  const { document, digest, pictures } = sent.value;
+  const { document, digest, pictures, sounds } = sent.value;
   await read();
   const refused = new ImportRefused();
   try {
@@ -75,6 +79,13 @@ export async function importPackage(
           organisation: session.organisation,
           ...picture,
           bytes: asBuffer(picture.bytes),
+          createdBy: session.member,
+        });
+      for (const sound of sounds)
+        await insertSound(tx, {
+          organisation: session.organisation,
+          ...sound,
+          bytes: asBuffer(sound.bytes),
           createdBy: session.member,
         });
       const stored = await loadStored(tx, { ...row, has_carried: true });
@@ -167,7 +178,11 @@ class ImportRefused extends Error {
 }
 
 /** What makes today's findings differ from the sender's. */
-function notesOn({ document, missing }: Pick<ReadPackage, 'document' | 'missing'>): string[] {
+function notesOn({
+  document,
+  missing,
+  missingSounds,
+}: Pick<ReadPackage, 'document' | 'missing' | 'missingSounds'>): string[] {
   const notes: string[] = [];
   if (document.issued) {
     const { number, on, signedName } = document.issued;
@@ -175,6 +190,8 @@ function notesOn({ document, missing }: Pick<ReadPackage, 'document' | 'missing'
   }
   if (missing.length > 0)
     notes.push(`${counted(missing.length, 'photo')} of it not in the package.`);
+  if (missingSounds.length > 0)
+    notes.push(`${counted(missingSounds.length, 'spoken note')} of it not in the package.`);
   if (document.ruleBook.digest !== ruleBookDigest())
     notes.push('Made with another version of the rule book: findings and grades here may differ.');
   if (document.yardstick.digest !== yardstickDigest(document.settings))

@@ -10,12 +10,14 @@ import { broughtLines, wholeRecord } from '@/core/show/report/record';
 import { composeText } from '@/core/show/report/sheets';
 import type { ReportData } from '@/core/show/report/report';
 import { picturesOf } from '@/core/record/package/pictures-named';
+import { soundsNamed } from '@/core/record/package/sounds-named';
 import { inOrganisation } from '../db/connect';
 import type { Transaction } from '../db/connect';
 import type { Entry } from '@/core/record/entries/entry';
 import { entriesWithout } from '@/core/record/erased';
 import { maybeOneErasure } from '../db/erasures';
 import { manyPictures } from '../db/pictures';
+import { manySounds } from '../db/sounds';
 import { manyEntries } from '../db/entries';
 import type { IssuedWhole } from '../db/reports';
 import { maybeOneIssued } from '../db/reports';
@@ -74,6 +76,7 @@ export function verifyReport(
       ...signedOtherwise(row, document),
       ...composedOtherwise(row, document),
       ...(await picturesOtherwise(tx, document)),
+      ...(await soundsOtherwise(tx, document)),
     );
     return {
       sealed: differences.length === 0,
@@ -88,15 +91,27 @@ export function verifyReport(
 /** Pictures that an entry names and that are not there, or not the same. */
 async function picturesOtherwise(tx: Transaction, document: InspectionPackage): Promise<string[]> {
   const named = picturesOf(document);
-  const stored = new Map(
-    (await manyPictures(tx, named)).map(({ digest, bytes }) => [digest, sha256Hex(bytes)]),
-  );
+  return filesOtherwise('Photo', named, await manyPictures(tx, named));
+}
+
+/** Spoken notes that an entry names and that are not there, or not the same. */
+async function soundsOtherwise(tx: Transaction, { entries }: InspectionPackage): Promise<string[]> {
+  const named = soundsNamed(entries);
+  return filesOtherwise('Spoken note', named, await manySounds(tx, named));
+}
+
+function filesOtherwise(
+  what: string,
+  named: readonly string[],
+  here: readonly { digest: string; bytes: Buffer }[],
+): string[] {
+  const stored = new Map(here.map(({ digest, bytes }) => [digest, sha256Hex(bytes)]));
   return named
     .filter((digest) => stored.get(digest) !== digest)
     .map((digest) =>
       stored.has(digest)
-        ? `Photo ${digest} in the store is not the one an entry names.`
-        : `Photo ${digest} is not in the store.`,
+        ? `${what} ${digest} in the store is not the one an entry names.`
+        : `${what} ${digest} is not in the store.`,
     );
 }
 

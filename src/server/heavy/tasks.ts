@@ -4,6 +4,8 @@ import type { Fault, Parsed } from '@/core/vocabulary/fault';
 import type { Settings } from '@/core/codes/settings/settings';
 import type { CheckedPicture } from '../commands/check-picture';
 import { checkPicture } from '../commands/check-picture';
+import type { CheckedSound } from '../commands/check-sound';
+import { checkSound } from '../commands/check-sound';
 import type { Figures } from '../commands/figures';
 import { figuresOf } from '../commands/figures';
 import { readPackage } from '../package-file';
@@ -11,8 +13,9 @@ import type { ReadPackage } from '../package-file';
 import { attachedPackage, isPdf } from '../pdf-attachment';
 
 /** A package as it was sent, by itself or attached to a report, and its pictures held to what may be kept. */
-export interface Sent extends Omit<ReadPackage, 'pictures'> {
+export interface Sent extends Omit<ReadPackage, 'pictures' | 'sounds'> {
   pictures: CheckedPicture[];
+  sounds: CheckedSound[];
 }
 
 async function readSent(bytes: Uint8Array): Promise<Parsed<Sent>> {
@@ -21,14 +24,20 @@ async function readSent(bytes: Uint8Array): Promise<Parsed<Sent>> {
   if (!attached.ok) return refused('report', 'a report with its package', attached.reason);
   const read = await readPackage(attached.zip);
   if (!read.ok) return read;
-  const { pictures: files, ...rest } = read.value;
+  const { pictures: files, sounds: spoken, ...rest } = read.value;
   const pictures: CheckedPicture[] = [];
   for (const [digest, file] of files) {
     const checked = await checkPicture(file, 'packed');
     if (!checked.ok) return refused(`pictures/${digest}`, 'a picture to keep', checked.reason);
     pictures.push(checked.picture);
   }
-  return { ok: true, value: { ...rest, pictures } };
+  const sounds: CheckedSound[] = [];
+  for (const [digest, file] of spoken) {
+    const checked = checkSound(file);
+    if (!checked.ok) return refused(`sounds/${digest}`, 'a spoken note to keep', checked.reason);
+    sounds.push(checked.sound);
+  }
+  return { ok: true, value: { ...rest, pictures, sounds } };
 }
 
 const parseEntries = (raw: readonly unknown[]): Promise<Parsed<Entry>[]> =>

@@ -27,15 +27,17 @@ export function headersOf({ path, nonce, secure }: PolicyOf): Record<string, str
   };
 }
 
-const permissions = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'browsing-topics']
-  .map((one) => `${one}=()`)
-  .join(', ');
+const permissions = [
+  ...['camera', 'geolocation', 'payment', 'usb', 'browsing-topics'].map((one) => `${one}=()`),
+  // For spoken notes.
+  'microphone=(self)',
+].join(', ');
 
 /** A path that answers with a page, not with data or a file. */
 const isPage = (path: string): boolean =>
   !path.startsWith('/api/') &&
   !/\.(pdf|zip|json|csv|svg)$/.test(path) &&
-  !/\/pictures\/[^/]+$/.test(path);
+  !/\/(pictures|sounds)\/[^/]+$/.test(path);
 
 /**
  * Scripts of this program alone: those the page names carry its nonce, those a worker loads come from

@@ -51,6 +51,13 @@ export const postings = {
     mostBytes: 8 * mb,
     untyped: true,
   },
+  sounds: {
+    path: /^\/api\/sounds$/,
+    types: ['audio/webm', 'audio/ogg', 'audio/mp4', 'application/octet-stream'],
+    // A part of one.
+    mostBytes: 256 * kb,
+    untyped: true,
+  },
   forms: {
     path: /^\/(sign-in\/submit|r\/[^/]+\/acknowledge)$/,
     types: form,

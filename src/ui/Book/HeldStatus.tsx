@@ -1,7 +1,7 @@
 import { sentWords } from '@/client/outbox/sent-words';
 import type { HoldingState } from '@/client/logbook/store';
 import { signInHere } from '@/client/sent/sign-in-here';
-import { counted, countedEntries } from '@/core/vocabulary/phrases';
+import { countedEntries, countedFiles } from '@/core/vocabulary/phrases';
 
 /** Says honestly what is held on this device and what has arrived. */
 export function HeldStatus({ holding }: { holding: HoldingState }) {
@@ -12,7 +12,7 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
       : held.waiting === 0
         ? held.pictures === 0
           ? 'All arrived'
-          : `${counted(held.pictures, 'picture')} held here`
+          : `${countedFiles(held.pictures)} held here`
         : `${countedEntries(held.waiting)} held here`;
   const why = {
     idle: '',
@@ -48,7 +48,7 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
         {held.pictureFaults.length > 0 && (
           <span className="text-danger font-semibold">
             {' '}
-            · a picture was refused: {held.pictureFaults[0]}
+            · a file was refused: {held.pictureFaults[0]}
           </span>
         )}
         {held.waitingForOthers > 0 && ` · ${held.waitingForOthers} wait for somebody else`}

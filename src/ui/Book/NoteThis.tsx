@@ -5,9 +5,12 @@ import { NotebookPen } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { add } from '@/core/fieldwork/recording/draft';
 import { thingWords } from '@/core/installation/panel/thing-words';
+import { lazily } from '../primitives/lazily';
 import { PhotoInput } from '../Photos/PhotoInput';
 import { useBook, useInHand } from './context';
 import { refOfSelection } from './selected-ref';
+
+const SpeakNote = lazily(async () => (await import('../Spoken/SpeakNote')).SpeakNote);
 
 /** From anywhere: words now, its place now or later. */
 export function NoteThis() {
@@ -59,6 +62,7 @@ export function NoteThis() {
               It is about {thingWords(ref, site)}; otherwise it waits for a place
             </label>
           )}
+          <SpeakNote about={here ? ref : undefined} kept={() => setOpen(false)} />
           <PhotoInput {...(here && ref && { about: ref })} words="A photo instead, or as well" />
           <div className="flex gap-2">
             <button className="act act-main flex-1" onClick={() => void keep()}>

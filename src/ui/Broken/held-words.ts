@@ -1,5 +1,5 @@
 import type { HeldHere } from '@/client/outbox/held-here';
-import { counted, countedEntries } from '@/core/vocabulary/phrases';
+import { countedEntries, countedFiles } from '@/core/vocabulary/phrases';
 
 /** What is safe, after a page could not be drawn. Undefined: the device was not asked yet; null: it did not answer. */
 export function heldWords(held: HeldHere | null | undefined): string {
@@ -11,7 +11,7 @@ export function heldWords(held: HeldHere | null | undefined): string {
     return 'Nothing waits on this device to be sent: what was recorded here has arrived.';
   const what = [
     entries > 0 ? countedEntries(entries) : '',
-    pictures > 0 ? counted(pictures, 'picture') : '',
+    pictures > 0 ? `${countedFiles(pictures)} (photos, spoken notes)` : '',
   ]
     .filter(Boolean)
     .join(' and ');

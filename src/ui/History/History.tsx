@@ -15,7 +15,10 @@ import { wallTimeWords } from '@/core/show/report/dates';
 import { entryWords } from '@/core/show/report/entry-words';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook, useJudging } from '../Book/context';
+import { lazily } from '../primitives/lazily';
 import { Shapes } from '../drawing/Shapes';
+
+const SpokenNote = lazily(async () => (await import('../Spoken/SpokenNote')).SpokenNote);
 
 interface Action {
   id: string;
@@ -122,6 +125,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
                 </span>
               )}
               {undone && <span className="sr-only"> taken back</span>}
+              {spokenIn(entry) && <SpokenNote {...spokenIn(entry)!} />}
             </li>
           );
         })}
@@ -131,6 +135,15 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
       </button>
     </li>
   );
+}
+
+/** What was spoken with an entry; undefined: nothing was. */
+function spokenIn(entry: Entry): { digest: string; seconds: number } | undefined {
+  if (entry.kind !== 'add') return undefined;
+  const { recording, recordingSeconds } = entry.facts as Record<string, unknown>;
+  return typeof recording === 'string' && /^[0-9a-f]{64}$/.test(recording)
+    ? { digest: recording, seconds: Number(recordingSeconds) || 0 }
+    : undefined;
 }
 
 /** The panel at a moment, to look at only. */

@@ -3,11 +3,16 @@
 import { observe } from '@/core/fieldwork/recording/draft';
 import type { PropertyValue } from '@/core/record/entries/properties';
 import { properties } from '@/core/record/entries/properties';
+import type { NoteView } from '@/core/fieldwork/walk/notes';
 import { notesOf, unplacedNotes } from '@/core/fieldwork/walk/notes';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook, useInHand } from '../Book/context';
 import { Photos } from '../Photos/Photos';
+import { lazily } from '../primitives/lazily';
 import { PlaceChoice } from './PlaceChoice';
+import { WriteOut } from './WriteOut';
+
+const SpokenNote = lazily(async () => (await import('../Spoken/SpokenNote')).SpokenNote);
 
 type Trade = PropertyValue<'referTo'>;
 
@@ -45,7 +50,7 @@ export function Notes() {
           <ul className="border-ink mt-2 border-t-2">
             {waiting.map((note) => (
               <li key={note.id} className="border-hair grid gap-2 border-b py-2">
-                <p className="text-sm">{note.words}</p>
+                <Said note={note} />
                 <div className="flex flex-wrap items-center gap-2">
                   <PlaceChoice label="It is about" choose={(ref) => place(note.id, ref)} />
                   <select
@@ -81,16 +86,19 @@ export function Notes() {
                 key={note.id}
                 className="border-hair flex items-center justify-between gap-3 border-b py-2"
               >
-                <p className={note.dismissed ? 'text-ink3 line-through' : ''}>
-                  <strong>
-                    {note.dismissed
-                      ? 'Dismissed'
-                      : note.referTo
-                        ? `Referred to ${properties.referTo.choices[note.referTo]}`
-                        : thingWords(note.about!, site)}
-                  </strong>{' '}
-                  {note.words}
-                </p>
+                <div className="grid min-w-0 flex-1 gap-2">
+                  <p className={note.dismissed ? 'text-ink3 line-through' : ''}>
+                    <strong>
+                      {note.dismissed
+                        ? 'Dismissed'
+                        : note.referTo
+                          ? `Referred to ${properties.referTo.choices[note.referTo]}`
+                          : thingWords(note.about!, site)}
+                    </strong>{' '}
+                    {!note.recording && note.words}
+                  </p>
+                  {note.recording && <Said note={note} />}
+                </div>
                 {note.dismissed && (
                   <button className="act" onClick={() => dismiss(note.id, false)}>
                     Bring back
@@ -103,5 +111,17 @@ export function Notes() {
         <Photos />
       </div>
     </main>
+  );
+}
+
+/** What was noted: its words, and where it was spoken, that, and a place to write it out. */
+function Said({ note }: { note: NoteView }) {
+  const { id, words, recording, dismissed } = note;
+  return (
+    <div className="grid gap-1">
+      {recording && <SpokenNote {...recording} />}
+      {words && <p className={dismissed ? 'text-ink3 text-sm line-through' : 'text-sm'}>{words}</p>}
+      {recording && !words && !dismissed && <WriteOut note={id} />}
+    </div>
   );
 }

@@ -1,7 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { inspectionOf } from '@/client/errands/errands';
 import { askJson } from '@/client/http';
+import { OnArrival } from '../Device/OnArrival';
 
 interface PdfButtonProps {
   /** Address of the PDF; with &ask it tells how far it is. */
@@ -27,14 +29,19 @@ function fetchFile(href: string): void {
 export function PdfButton({ href }: PdfButtonProps) {
   const [answer, setAnswer] = useState<Answer>();
   const [trouble, setTrouble] = useState<string>();
+  const [unreached, setUnreached] = useState(false);
   const busy = answer !== undefined && answer.state !== 'made' && answer.state !== 'failed';
   const ask = async (): Promise<void> => {
     setTrouble(undefined);
+    setUnreached(false);
     setAnswer({ state: 'waiting', step: 0, steps: 0 });
     try {
       for (;;) {
         const answered = await askJson<Answer>(`${href}&ask`);
-        if (!answered.ok) throw new Error(answered.faults.join(' '));
+        if (!answered.ok) {
+          setUnreached(answered.status === 0);
+          throw new Error(answered.faults.join(' '));
+        }
         const now = answered.value;
         setAnswer(now);
         if (now.state === 'failed') throw new Error('the server’s log says why.');
@@ -82,6 +89,12 @@ export function PdfButton({ href }: PdfButtonProps) {
         <span role="alert" className="text-danger font-semibold">
           The PDF was not made: {trouble}
         </span>
+      )}
+      {/* A client’s link is nobody’s device. */}
+      {unreached && !href.startsWith('/r/') && (
+        <OnArrival
+          errand={{ path: href, what: 'pdf', words: 'the PDF', inspection: inspectionOf(href) }}
+        />
       )}
     </span>
   );

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import { Brand } from '../primitives/Brand';
 import { ThemeChoice } from '../theme/ThemeChoice';
 import type { ReportView } from './view';
+import { PackageButton } from './PackageButton';
 import { PdfButton } from './PdfButton';
 import { PrintButton } from './PrintButton';
 
@@ -34,12 +35,7 @@ export function ReportHeader({ report, audience, issued }: ReportView) {
         </span>
         <PrintButton />
         <PdfButton href={`${base}/report.pdf?for=${audience}`} />
-        {member && (
-          <a className="act" href={`${base}/package.zip`} download>
-            <span className="max-md:sr-only">Download </span>
-            package
-          </a>
-        )}
+        {member && <PackageButton href={`${base}/package.zip`} />}
       </div>
     </header>
   );

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react';
 import { openHeld } from '@/client/outbox/held';
-import { counted, countedEntries } from '@/core/vocabulary/phrases';
+import { countedEntries, countedFiles } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 import { fileOfHeld } from './save-held';
 
@@ -20,7 +20,7 @@ export function BringBack({ who, changed }: { who: Who; changed(): void }) {
       back.ok
         ? {
             fault: false,
-            words: `Brought back: ${countedEntries(back.entries)} and ${counted(back.pictures, 'picture')}, held here until they have arrived. On this device already: ${back.known}.`,
+            words: `Brought back: ${countedEntries(back.entries)} and ${countedFiles(back.pictures)}, held here until they have arrived. On this device already: ${back.known}.`,
           }
         : { fault: true, words: back.fault },
     );

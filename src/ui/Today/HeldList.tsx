@@ -7,7 +7,7 @@ import type { Connection } from '@/client/outbox/sender';
 import { sentWords } from '@/client/outbox/sent-words';
 import { saveHeld } from './save-held';
 import { signInPath } from '@/core/vocabulary/sign-in-path';
-import { countedEntries } from '@/core/vocabulary/phrases';
+import { countedEntries, countedFiles } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 
 interface HeldListProps {
@@ -73,13 +73,13 @@ export function HeldList({ who, held, connection, sent, places }: HeldListProps)
       </ul>
       {pictures > 0 && (
         <p className="mt-1">
-          {pictures} {pictures === 1 ? 'picture waits' : 'pictures wait'}
+          {countedFiles(pictures)} (photos, spoken notes) {pictures === 1 ? 'waits' : 'wait'}
           {sent && `: ${sentWords(sent)}`}
         </p>
       )}
       {pictureFaults.length > 0 && (
         <p className="text-danger mt-1 font-semibold">
-          Pictures were refused by the server: {pictureFaults.join(' ')}
+          Photos or spoken notes were refused by the server: {pictureFaults.join(' ')}
         </p>
       )}
       {forOthers > 0 && (

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { counted, countedEntries } from '@/core/vocabulary/phrases';
+import { countedEntries, countedFiles } from '@/core/vocabulary/phrases';
 import type { Who } from '../who';
 import { saveHeld } from './save-held';
 
@@ -20,7 +20,7 @@ export function SignOutAsk({ who, waiting, trouble, signOut, stay }: SignOutAskP
   const { entries, pictures } = waiting ?? { entries: 0, pictures: 0 };
   const what = [
     entries > 0 && countedEntries(entries),
-    pictures > 0 && counted(pictures, 'picture'),
+    pictures > 0 && `${countedFiles(pictures)} (photos, spoken notes)`,
   ]
     .filter(Boolean)
     .join(' and ');

@@ -25,6 +25,7 @@ import { SignOut } from './SignOut';
 import { StartInspection } from './StartInspection';
 
 const OnThisDevice = lazily(async () => (await import('./OnThisDevice')).OnThisDevice);
+const Errands = lazily(async () => (await import('./Errands')).Errands);
 const BringBack = lazily(async () => (await import('./BringBack')).BringBack);
 
 /**
@@ -127,6 +128,14 @@ function TodayOnDevice({
               held={held}
               connection={connection}
               sent={pictures}
+              places={places}
+            />
+          )}
+          {held && (
+            <Errands
+              member={session.member}
+              held={held}
+              reached={keptAt === undefined && !fault}
               places={places}
             />
           )}

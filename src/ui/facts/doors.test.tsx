@@ -158,6 +158,8 @@ const elsewhere: Readonly<Partial<Record<PropertyName, string>>> = {
   mendStep: 'by recording while a mend is in hand',
   mendDone: 'by "All of it recorded"',
   aboutThing: 'by placing a note or photo',
+  recording: 'by "Say it instead" in a note',
+  recordingSeconds: 'by "Say it instead" in a note',
   caption: 'by the form of a photo',
   digest: 'by taking a photo',
   pictureWidth: 'by taking a photo',

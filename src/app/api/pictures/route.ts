@@ -1,6 +1,6 @@
 import { after } from 'next/server';
 import { makePrintedPicture, makeThumbnail, storePicture } from '@/server/commands/pictures';
-import { storePicturePart } from '@/server/commands/picture-part';
+import { storeFilePart } from '@/server/commands/file-part';
 import { postings } from '@/server/web/posting';
 import { answering } from '@/server/web/answering';
 import { faults, readBytes } from '@/server/web/read-json';
@@ -15,7 +15,7 @@ export const POST = answering(async (request) => {
   const { session, body } = read;
   const { searchParams } = new URL(request.url);
   const stored = searchParams.has('of')
-    ? await storePicturePart(session, Object.fromEntries(searchParams), body)
+    ? await storeFilePart(session, Object.fromEntries(searchParams), body, storePicture)
     : await storePicture(session, body);
   if (!stored.ok) return faults(422, stored.reason);
   if ('received' in stored) return Response.json({ received: stored.received });

@@ -1,7 +1,8 @@
 import type { Assessment } from '../../judge/assess/assess';
 import { gradeWords } from '../../vocabulary/grade';
 import { countWords, reasonOf, scopeSentence } from './visit';
-import { unplacedNotes } from '../../fieldwork/walk/notes';
+import { notWrittenOut, unplacedNotes } from '../../fieldwork/walk/notes';
+import { thingWords } from '../../installation/panel/thing-words';
 import { splitRef } from '../../record/entries/thing-types';
 import { countsAsMended } from './mended';
 import { findingWords } from './finding-words';
@@ -49,7 +50,19 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
     line(
       'notes',
       'Every note has its place',
-      unplacedNotes(site).map(({ words }) => words || 'a note without words'),
+      unplacedNotes(site).map(
+        ({ words, recording }) =>
+          words || (recording ? `a spoken note of ${recording.seconds} s` : 'a note without words'),
+      ),
+      'stops',
+    ),
+    line(
+      'spoken',
+      'Every spoken note is written out',
+      notWrittenOut(site).map(
+        ({ about, recording }) =>
+          `A spoken note of ${recording!.seconds} s${about ? ` on ${thingWords(about, site)}` : ''}: the report says nothing of it until it is written out or dismissed`,
+      ),
       'stops',
     ),
     line(

@@ -6,11 +6,11 @@ import type { ReportNote, Referral } from './report';
 
 /** What lies outside an inspection of the panel and is handed on, as somebody noted it. */
 export function referrals({ site }: Assessment, nameOf: (author: string) => string): Referral[] {
-  return notesOf(site).flatMap(({ id, words, about, dismissed, referTo }) =>
+  return notesOf(site).flatMap(({ id, words, recording, about, dismissed, referTo }) =>
     referTo && !dismissed
       ? {
           to: properties.referTo.choices[referTo],
-          words,
+          words: words || (recording ? 'Spoken on the visit, not written out yet.' : ''),
           about: about && thingWords(about, site),
           by: nameOf(site.reader.fact(id, 'referTo')!.author),
         }

@@ -6,6 +6,22 @@ const fraction = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
 /** What was noticed out of turn, and photos. Both belong somewhere, now or later. */
 export const noteProperties = {
   words: text(['note'], 'Note', 4000, { act: 'none' }),
+  /** SHA-256 of the stored sound, hex, of a note that was spoken; its words may be written out later. */
+  recording: property({
+    on: ['note'],
+    schema: v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hex')),
+    label: 'Spoken note',
+    input: 'none',
+    act: 'none',
+  }),
+  recordingSeconds: property({
+    on: ['note'],
+    schema: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(600)),
+    label: 'Length',
+    input: 'none',
+    act: 'none',
+    unit: 's',
+  }),
   caption: text(['photo'], 'Caption', 400, { act: 'none' }),
   /** The thing or part it is about; without it the note waits for a place. */
   aboutThing: property({

@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import fc from 'fast-check';
 import pg from 'pg';
 import sharp from 'sharp';
-import { mostPartBytes, storePicturePart } from '@/server/commands/picture-part';
-import { readPicture } from '@/server/commands/pictures';
+import { mostPartBytes, storeFilePart } from '@/server/commands/file-part';
+import { readPicture, storePicture } from '@/server/commands/pictures';
 import { closePool } from '@/server/db/connect';
 import { sha256Hex } from '@/server/sha256';
 import type { Session } from '@/server/session';
@@ -26,10 +26,11 @@ const picture = (side = 60): Promise<Buffer> =>
     .toBuffer();
 
 const part = (session: Session, bytes: Buffer, digest: string, from: number, to: number) =>
-  storePicturePart(
+  storeFilePart(
     session,
     { digest, from: String(from), of: String(bytes.length) },
     bytes.subarray(from, to),
+    storePicture,
   );
 
 describe('a picture that comes in parts', () => {
@@ -124,7 +125,12 @@ describe('a picture that comes in parts', () => {
     ['too long', { digest: 'a'.repeat(64), from: '0', of: '8000000' }, mostPartBytes + 1],
   ])('%s: what was expected is said, nothing is kept', async (_, asked, length) => {
     expect(
-      await storePicturePart(mine, asked as Record<string, string>, Buffer.alloc(length)),
+      await storeFilePart(
+        mine,
+        asked as Record<string, string>,
+        Buffer.alloc(length),
+        storePicture,
+      ),
     ).toMatchObject({ ok: false, reason: expect.stringMatching(/^Expected a part/) });
   });
 
@@ -133,7 +139,7 @@ describe('a picture that comes in parts', () => {
     await owner.connect();
     await owner.query(`select set_config('east_gate.door', 'open', false)`);
     await owner.query(
-      `insert into picture_parts (organisation_id, digest, from_byte, bytes, at)
+      `insert into file_parts (organisation_id, digest, from_byte, bytes, at)
        select $1::uuid, md5(n::text) || md5(n::text), 0, decode(repeat('00', 262144), 'hex'),
          now() - make_interval(days => case when n <= 1000 then 6 else 1 end)
        from generate_series(1, 1024) n`,
@@ -144,16 +150,16 @@ describe('a picture that comes in parts', () => {
     // It is tried again later: nothing of it is refused.
     await expect(part(theirs, bytes, digest, 0, 500)).rejects.toThrow(/Ask again in a minute/);
     await owner.query(
-      `update picture_parts set at = at - interval '2 days' where organisation_id = $1::uuid`,
+      `update file_parts set at = at - interval '2 days' where organisation_id = $1::uuid`,
       [theirs.organisation],
     );
     expect(await part(theirs, bytes, digest, 0, 500)).toEqual({ ok: true, received: 500 });
     const { rows } = await owner.query<{ n: number }>(
-      `select count(*)::integer as n from picture_parts where organisation_id = $1::uuid`,
+      `select count(*)::integer as n from file_parts where organisation_id = $1::uuid`,
       [theirs.organisation],
     );
     expect(rows[0]!.n).toBe(25);
-    await owner.query(`delete from picture_parts where organisation_id = $1::uuid`, [
+    await owner.query(`delete from file_parts where organisation_id = $1::uuid`, [
       theirs.organisation,
     ]);
     await owner.end();

@@ -2,25 +2,24 @@ import 'server-only';
 import * as v from 'valibot';
 import { inOrganisation } from '../db/connect';
 import {
-  deleteOldPictureParts,
-  insertPicturePart,
-  lockPictureParts,
+  deleteOldFileParts,
+  insertFilePart,
+  lockFileParts,
   onePartsCount,
-  takePictureParts,
-} from '../db/picture-parts';
+  takeFileParts,
+} from '../db/file-parts';
 import { sha256Hex } from '../sha256';
 import { Busy } from '../share';
 import type { Session } from '../session';
 import { demand } from '../session';
 import { mostPictureBytes } from './check-picture';
 import type { Stored } from './pictures';
-import { storePicture } from './pictures';
 
 /** Bytes of one part at most. */
 export const mostPartBytes = 256 * 1024;
-/** Bytes of all pictures of an office that are on their way. */
+/** Bytes of all files of an office that are on their way. */
 const mostOnTheWay = 256 * 1024 * 1024;
-/** Days after which what came of a picture leaves, where no more comes. */
+/** Days after which what came of a file leaves, where no more comes. */
 const daysKept = 7;
 
 const count = (most: number) =>
@@ -28,7 +27,7 @@ const count = (most: number) =>
 
 const partSchema = v.pipe(
   v.object({
-    /** SHA-256 of the whole picture, hex. */
+    /** SHA-256 of the whole, hex. */
     digest: v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/)),
     /** Where the part begins, bytes. */
     from: count(mostPictureBytes),
@@ -46,14 +45,17 @@ export type PartTaken =
 const faulty = `Expected a part of at most ${mostPartBytes} bytes with ?digest (SHA-256, hex), ?from and ?of (bytes, at most ${mostPictureBytes}).`;
 
 /**
- * Takes a part of a picture that begins where the one before ended; any other is not taken, and it is said where to
- * go on. An empty one only asks that. The last one makes the picture, by its digest.
- * @throws Busy where an office has too many pictures half on their way
+ * Takes a part of a file that begins where the one before ended; any other is not taken, and it is said where to
+ * go on. An empty one only asks that. The last one makes the
+ * file, by its digest.
+ * @param store keeps the whole, or says why it cannot be kept
+ * @throws Busy where an office has too many files half on their way
  */
-export async function storePicturePart(
+export async function storeFilePart(
   session: Session,
   asked: Record<string, string>,
   bytes: Buffer,
+  store: (session: Session, whole: Buffer) => Promise<Stored>,
 ): Promise<PartTaken> {
   demand(session, 'record', 'library');
   const parsed = v.safeParse(partSchema, asked);
@@ -62,24 +64,24 @@ export async function storePicturePart(
   if (from + bytes.length > of) return { ok: false, reason: faulty };
   const { organisation } = session;
   const taken = await inOrganisation(organisation, async (tx) => {
-    await lockPictureParts(tx, organisation, digest);
+    await lockFileParts(tx, organisation, digest);
     let here = await onePartsCount(tx, digest);
     if (here.known) return { known: true };
     if (here.on_the_way + bytes.length > mostOnTheWay) {
-      await deleteOldPictureParts(tx, daysKept);
+      await deleteOldFileParts(tx, daysKept);
       here = await onePartsCount(tx, digest);
       if (here.on_the_way + bytes.length > mostOnTheWay) throw new Busy();
     }
     const { received } = here;
     if (from !== received || bytes.length === 0) return { received };
-    await insertPicturePart(tx, organisation, { digest, from, bytes });
+    await insertFilePart(tx, organisation, { digest, from, bytes });
     if (from + bytes.length < of) return { received: from + bytes.length };
-    const parts = await takePictureParts(tx, digest);
+    const parts = await takeFileParts(tx, digest);
     return { whole: Buffer.concat(parts.map((part) => part.bytes)) };
   });
   if ('known' in taken) return { ok: true, digest };
   if ('received' in taken) return { ok: true, received: taken.received! };
   // It changed on the way: nothing of it is here any more.
   if (sha256Hex(taken.whole!) !== digest) return { ok: true, received: 0 };
-  return storePicture(session, taken.whole!);
+  return store(session, taken.whole!);
 }
