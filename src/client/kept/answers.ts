@@ -16,6 +16,7 @@ import {
   pinsOf,
 } from './kept';
 import { leaveDevice, memberHere, setMemberHere } from './member-here';
+import { searchKept } from './search-kept';
 import { inspectionAt, leaving, picturesLeaving } from './leaving';
 
 /** Says whom it was sent to. */
@@ -92,13 +93,22 @@ export async function findKept(path: string): Promise<Found> {
   const member = memberHere();
   if (member === undefined) return {};
   return onKept(async (db): Promise<Found> => {
-    const kept = await keptFor(db, member, path);
+    const today = await keptFor(db, member, todayPath());
+    const kept = (await keptFor(db, member, path)) ?? searchedFor(path, today);
     if (!kept) return {};
-    const agreedDays = agreedDaysPast([kept, await keptFor(db, member, todayPath())], new Date());
+    const agreedDays = agreedDaysPast([kept, today], new Date());
     if (agreedDays !== undefined) return { tooOld: longUnheard(agreedDays) };
     await keep(db, { ...kept, opened: formatISO(new Date()) });
     return { kept };
   }).catch(() => ({}));
+}
+
+/** A list that was searched for while the server was not reached: looked for in what is kept. */
+function searchedFor(path: string, today: Kept | undefined): Kept | undefined {
+  const asked = path.startsWith(`${todayPath()}?`)
+    ? new URLSearchParams(path.slice(todayPath().length)).get('q')
+    : null;
+  return today && asked !== null ? searchKept(today, asked, path) : undefined;
 }
 
 /** As findKept; undefined: nothing is shown of it. */

@@ -5,7 +5,7 @@ import { openDB } from 'idb';
 import { allKeptFor, forget, keep, keptFor, keptPictureFor, openKept, pin, pinsOf } from './kept';
 import { inspectionAt, leaving, mostKept, picturesLeaving } from './leaving';
 import { isNearlyFull, isRoomFor } from './room';
-import { digestsIn } from './take-pictures';
+import { filesIn } from './take-pictures';
 import { wantedAlong } from './take-along';
 
 const kept = (path: string, more: Partial<Kept> = {}): Kept => ({
@@ -168,20 +168,20 @@ describe('what is taken along', () => {
     expect(paths).toContain('/api/books/far');
   });
 
-  test('the photos its entries speak of, each once', () => {
-    const [one, other] = ['a'.repeat(64), 'b'.repeat(64)];
+  test('the photos and spoken notes its entries speak of, each once', () => {
+    const [one, other, said] = ['a', 'b', 'c'].map((letter) => letter.repeat(64)) as [
+      string,
+      string,
+      string,
+    ];
     const photo = (digest: unknown) => ({ kind: 'add', type: 'photo', facts: { digest } });
-    expect(
-      digestsIn([
-        photo(one),
-        photo(other),
-        photo(one),
-        photo('../x'),
-        photo(7),
-        null,
-        { facts: null },
-      ]),
-    ).toEqual([one, other]);
+    const strange = [photo('../x'), photo(7), null, { facts: null }, {}];
+    const note = { kind: 'add', type: 'note', facts: { recording: said } };
+    expect(filesIn([photo(one), photo(other), photo(one), note, ...strange])).toEqual([
+      { digest: one, path: `/pictures/${one}?screen` },
+      { digest: other, path: `/pictures/${other}?screen` },
+      { digest: said, path: `/sounds/${said}` },
+    ]);
   });
 
   test('as long as there is room for what is recorded', () => {

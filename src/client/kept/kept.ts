@@ -14,7 +14,7 @@ export interface Kept {
   opened: string;
 }
 
-/** A picture of the size of a screen. */
+/** A picture of the size of a screen, or a spoken note. */
 export interface KeptPicture {
   member: string;
   digest: string;

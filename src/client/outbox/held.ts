@@ -23,6 +23,8 @@ export interface HeldPicture {
   blob: Blob;
   /** Undefined: a picture. */
   kind?: 'sound';
+  /** When it arrived: a moment of ISO 8601; undefined: it has not, or did before this was noted. */
+  arrived?: string;
   state: HeldState;
   reason?: string;
 }

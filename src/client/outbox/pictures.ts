@@ -30,6 +30,7 @@ export async function deliverPictures(
       ...picture,
       state: answer.kind,
       ...(answer.kind === 'refused' && { reason: answer.reason }),
+      ...(answer.kind === 'arrived' && { arrived: new Date().toISOString() }),
     });
     before += picture.blob.size;
     onProgress({ sent: before, all });

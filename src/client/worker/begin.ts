@@ -1,6 +1,7 @@
 import { themeOf } from '@/core/vocabulary/themes';
 import { memberHere } from '../kept/member-here';
 import { outboxFor } from '../outbox/outbox';
+import { tidyHeld } from '../outbox/tidy';
 import { keepPages, tellTheme } from './on-device';
 import { versionHere } from './version-here';
 
@@ -8,7 +9,10 @@ import { versionHere } from './version-here';
 export function begin(): () => void {
   const member = memberHere();
   // Without storage nothing is held: the views say so where something is recorded.
-  if (member) void outboxFor(member).catch(() => undefined);
+  if (member)
+    void outboxFor(member)
+      .then(({ db }) => tidyHeld(db, member, new Date()))
+      .catch(() => undefined);
   tellTheme(themeOf(document.documentElement.dataset.theme));
   return keepPages(versionHere.set);
 }

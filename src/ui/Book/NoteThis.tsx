@@ -65,7 +65,11 @@ export function NoteThis() {
           <SpeakNote about={here ? ref : undefined} kept={() => setOpen(false)} />
           <PhotoInput {...(here && ref && { about: ref })} words="A photo instead, or as well" />
           <div className="flex gap-2">
-            <button className="act act-main flex-1" onClick={() => void keep()}>
+            <button
+              className="act act-main flex-1"
+              disabled={words.trim() === ''}
+              onClick={() => void keep()}
+            >
               Keep the note
             </button>
             <Dialog.Close className="act flex-1">Drop it</Dialog.Close>

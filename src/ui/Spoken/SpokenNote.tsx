@@ -1,9 +1,18 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { later } from '@/client/later';
 import { openHeld } from '@/client/outbox/held';
 import { heldPicture } from '@/client/outbox/pictures';
 import { useBook } from '../Book/context';
+
+const keeping = later(() => import('@/client/kept/answers'));
+/** The copy that was taken along; undefined: there is none. */
+const takenAlong = (digest: string) =>
+  keeping().then(
+    ({ keptPicture }) => keptPicture(digest),
+    () => undefined,
+  );
 
 /** Plays a spoken note, from this device where it is held here, else from the server. */
 export function SpokenNote({ digest, seconds }: { digest: string; seconds: number }) {
@@ -16,8 +25,9 @@ export function SpokenNote({ digest, seconds }: { digest: string; seconds: numbe
     void openHeld().then(async (db) => {
       const held = await heldPicture(db, who.member, digest);
       db.close();
+      const blob = held?.blob ?? (await takenAlong(digest));
       if (ended) return;
-      url = held && URL.createObjectURL(held.blob);
+      url = blob && URL.createObjectURL(blob);
       setSource(url ?? `/sounds/${digest}`);
     });
     return () => {
@@ -33,13 +43,16 @@ export function SpokenNote({ digest, seconds }: { digest: string; seconds: numbe
     );
   return (
     // What was said is written out beside it, where somebody did so.
-    <audio
-      className="h-10 w-full max-w-96"
-      controls
-      preload="metadata"
-      src={source}
-      aria-label={`Spoken note, ${seconds} s`}
-      onError={() => source && setFailed(true)}
-    />
+    <span className="flex flex-wrap items-center gap-2">
+      <audio
+        className="h-10 max-w-96 min-w-0 flex-1"
+        controls
+        preload="metadata"
+        src={source}
+        aria-label={`Spoken note, ${seconds} s`}
+        onError={() => source && setFailed(true)}
+      />
+      <span className="text-ink2">spoken, {seconds} s</span>
+    </span>
   );
 }
