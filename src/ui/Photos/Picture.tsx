@@ -1,18 +1,7 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { later } from '@/client/later';
-import { openHeld } from '@/client/outbox/held';
-import { heldPicture } from '@/client/outbox/pictures';
-import { useBook } from '../Book/context';
-
-const keeping = later(() => import('@/client/kept/answers'));
-/** The copy of the size of a screen that was taken along; undefined: there is none. */
-const takenAlong = (digest: string) =>
-  keeping().then(
-    ({ keptPicture }) => keptPicture(digest),
-    () => undefined,
-  );
+import { useState } from 'react';
+import { useFile } from './use-file';
 
 interface PictureProps {
   digest: string;
@@ -23,26 +12,12 @@ interface PictureProps {
 
 /** A picture from this device where it is held here, else from the server. */
 export function Picture({ digest, alt, small = false, className }: PictureProps) {
-  const { who } = useBook();
-  const [source, setSource] = useState<string>();
   const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let url: string | undefined;
-    let ended = false;
-    void openHeld().then(async (db) => {
-      const held = await heldPicture(db, who.member, digest);
-      db.close();
-      // What was taken along stands in for a small one at once; for a large one where the server has none.
-      const blob = held?.blob ?? (small || failed ? await takenAlong(digest) : undefined);
-      if (ended) return;
-      url = blob && URL.createObjectURL(blob);
-      setSource(url ?? `/pictures/${digest}${small ? '?small' : ''}`);
-    });
-    return () => {
-      ended = true;
-      if (url) URL.revokeObjectURL(url);
-    };
-  }, [digest, small, failed, who.member]);
+  // What was taken along stands in for a small one at once; for a large one where the server has none.
+  const source = useFile(digest, {
+    path: `/pictures/${digest}${small ? '?small' : ''}`,
+    along: small || failed,
+  });
   if (source === undefined) return null;
   return (
     // A plain element: the picture is private, of known size, and may be on this device alone.
