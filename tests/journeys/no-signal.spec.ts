@@ -90,6 +90,11 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     await controlled(page);
     await page.reload();
     await expect.poll(() => keptPaths(page), { timeout: 60_000 }).toContain('/api/library');
+    await expect
+      .poll(() => allIn(page, 'east-gate-kept', 'pictures').then(({ length }) => length), {
+        timeout: 60_000,
+      })
+      .toBeGreaterThan(2);
     await browser.close();
     await world.server.kill();
   });
@@ -103,6 +108,23 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     await page.goto(`${origin}/`, { waitUntil: 'commit' });
     await expect(page.getByText(/The server was not reached: this device’s copy/)).toBeVisible();
     console.log(`Today without the server: ${Date.now() - began} ms`);
+  });
+
+  await test.step('what was taken along is found by its place, with its photos', async () => {
+    await page.getByRole('searchbox').fill('lock');
+    await page.keyboard.press('Enter');
+    await page.waitForURL(/q=lock/);
+    await expect(page.getByRole('link', { name: 'Lock-keeper’s house' }).first()).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Quay bakery' })).toBeHidden();
+    await page.goto(`${origin}/inspections/lock-keepers-house/notes`);
+    const photo = page
+      .getByRole('region', { name: /^Photos/ })
+      .getByRole('img')
+      .first();
+    await expect
+      .poll(() => photo.evaluate((img: HTMLImageElement) => img.naturalWidth))
+      .toBeGreaterThan(100);
+    await page.goto(`${origin}/`);
   });
 
   let inspection = '';
