@@ -42,8 +42,33 @@ describe('package file', () => {
         digest: sha256Hex(canonicalJson(document)),
         pictures: new Map(),
         missing: [],
+        sounds: new Map(),
+        missingSounds: [],
       },
     });
+  });
+
+  test('carries its spoken notes; one changed or strange is told by its name', async () => {
+    const bytes = Buffer.from('what was said');
+    const digest = sha256Hex(bytes);
+    const book = bench().lines('7 20 2x12cu m1 kitchen').book;
+    book.add('note', 'n1', 'site', { recording: digest, recordingSeconds: 14 });
+    const document = packageOf({ ...stored(), entries: book.entries }, 'Test house');
+    const file = { digest, media_type: 'audio/webm', bytes };
+    expect(await readPackage(await writePackage(document, [], [file]))).toMatchObject({
+      value: { sounds: new Map([[digest, bytes]]), missingSounds: [] },
+    });
+    expect(await readPackage(await writePackage(document))).toMatchObject({
+      value: { missing: [], missingSounds: [digest] },
+    });
+    const other = { ...file, bytes: Buffer.from('something else') };
+    expect(await faults(await writePackage(document, [], [other]))).toMatch(
+      new RegExp(`sounds/${digest}\\.webm: expected the spoken note its name says, got one of`),
+    );
+    const strange = { ...other, digest: sha256Hex(other.bytes) };
+    expect(await faults(await writePackage(document, [], [strange]))).toMatch(
+      /expected a spoken note an entry names, got another/,
+    );
   });
 
   test('carries its pictures; one changed, renamed or strange is told by its name', async () => {
@@ -60,6 +85,8 @@ describe('package file', () => {
         digest: sha256Hex(canonicalJson(document)),
         pictures: new Map([[digest, picture]]),
         missing: [],
+        sounds: new Map(),
+        missingSounds: [],
       },
     });
     expect(await readPackage(await writePackage(document))).toMatchObject({

@@ -111,9 +111,9 @@ test('without the server from the start: begun, recorded, judged, planned, read;
   });
 
   await test.step('what was taken along is found by its place, with its photos', async () => {
-    await page.getByRole('searchbox').fill('lock');
+    await page.getByRole('searchbox').fill('sluice');
     await page.keyboard.press('Enter');
-    await page.waitForURL(/q=lock/);
+    await page.waitForURL(/q=sluice/);
     await expect(page.getByRole('link', { name: 'Lock-keeper’s house' }).first()).toBeVisible();
     await expect(page.getByRole('link', { name: 'Quay bakery' })).toBeHidden();
     await page.goto(`${origin}/inspections/lock-keepers-house/notes`);
@@ -150,6 +150,13 @@ test('without the server from the start: begun, recorded, judged, planned, read;
     }
     await expect(page.getByRole('dialog')).toBeHidden();
     await expect(page.getByText(/entries held here/)).toBeVisible();
+    // And by taps: what is seen at three positions.
+    for (const position of [1, 3, 5]) {
+      const before = (await heldHere(page, inspection)).length;
+      await page.locator(`[data-position="${position}"]`).first().click();
+      await page.getByRole('button', { name: 'Damp' }).first().click();
+      await expect.poll(async () => (await heldHere(page, inspection)).length).toBe(before + 1);
+    }
   });
 
   await test.step('the tab dies, twice', async () => {

@@ -9,10 +9,10 @@ test.each([
     { entries: 1, pictures: 0 },
     /^1 entry recorded on this device has not arrived yet, and is kept here until then/,
   ],
-  [{ entries: 0, pictures: 1 }, /^1 picture recorded on this device has not/],
+  [{ entries: 0, pictures: 1 }, /^1 file \(photos, spoken notes\) recorded on this device has not/],
   [
     { entries: 12, pictures: 2 },
-    /^12 entries and 2 pictures recorded on this device have not arrived yet, and are kept/,
+    /^12 entries and 2 files \(photos, spoken notes\) recorded on this device have not arrived yet, and are kept/,
   ],
 ])('%j', (held, words) => expect(heldWords(held)).toMatch(words));
 
