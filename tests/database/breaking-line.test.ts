@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { randomBytes, randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
+import { expect, jest, test } from '@jest/globals';
 import sharp from 'sharp';
 import type { Entry } from '@/core/record/entries/entry';
 import { countHeld, hold, openHeld } from '@/client/outbox/held';
@@ -10,15 +10,13 @@ import type { Connection } from '@/client/outbox/sender';
 import { Sender } from '@/client/outbox/sender';
 import { sendPictureOverHttp } from '@/client/outbox/send-picture';
 import { httpTransport } from '@/client/outbox/transport';
-import { closePool } from '@/server/db/connect';
 import { readInspection } from '@/server/commands/read-inspection';
 import { readPicture } from '@/server/commands/pictures';
 import { sha256Hex } from '@/server/sha256';
-import type { RunningServer } from '../server';
 import { lineTo } from '../line';
-import { freePort, signInCookie, startServer } from '../server';
-import type { TestOffice } from './office';
-import { seedOffices, siteEntry, word } from './office';
+import { signInCookie } from '../server';
+import { siteEntry, word } from './office';
+import { served } from './served';
 
 jest.setTimeout(600_000);
 
@@ -29,16 +27,7 @@ jest.setTimeout(600_000);
 const faster = Number(process.env.LINE_FASTER ?? 10);
 const line = { rate: 200_000 * faster, delay: 75 / faster, breaksEvery: 5000 / faster };
 
-let server: RunningServer;
-let office: TestOffice;
-beforeAll(async () => {
-  [office] = (await seedOffices(1)) as [TestOffice];
-  server = await startServer(await freePort());
-});
-afterAll(async () => {
-  await server.kill();
-  await closePool();
-});
+const here = served();
 
 /** A picture of about so many bytes: what is in it cannot be made shorter. */
 async function photo(bytes: number): Promise<Buffer> {
@@ -49,6 +38,7 @@ async function photo(bytes: number): Promise<Buffer> {
 }
 
 test('2,000 entries and 60 photos over a line that breaks: all of it arrives, each once, in order, and it is seen how far it is', async () => {
+  const { server, office } = here;
   const member = office.members[0]!;
   const session = office.session(0);
   const db = await openHeld(`line-${randomUUID()}`);

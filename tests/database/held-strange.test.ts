@@ -1,31 +1,22 @@
 import 'fake-indexeddb/auto';
 import { randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, expect, jest, test } from '@jest/globals';
+import { expect, jest, test } from '@jest/globals';
 import type { Entry } from '@/core/record/entries/entry';
 import { assess } from '@/core';
 import { countHeld, hold, openHeld } from '@/client/outbox/held';
 import { deliverWaiting } from '@/client/outbox/sender';
 import { httpTransport } from '@/client/outbox/transport';
 import { readInspection } from '@/server/commands/read-inspection';
-import { closePool } from '@/server/db/connect';
-import type { RunningServer } from '../server';
-import { freePort, signInCookie, startServer } from '../server';
-import { seedOffices, siteEntry, word } from './office';
+import { signInCookie } from '../server';
+import { siteEntry, word } from './office';
+import { served } from './served';
 import type { TestOffice } from './office';
 
 jest.setTimeout(120_000);
-let server: RunningServer;
-let office: TestOffice;
-beforeAll(async () => {
-  [office] = (await seedOffices(1)) as [TestOffice];
-  server = await startServer(await freePort());
-});
-afterAll(async () => {
-  await server.kill();
-  await closePool();
-});
+const here = served();
 
 test('a device that holds what is strange: what can be taken arrives, of the rest each says why, nothing is lost', async () => {
+  const { server, office } = here;
   const [mine, other] = office.members as [TestOffice['members'][0], TestOffice['members'][0]];
   const transport = httpTransport(server.origin, {
     cookie: await signInCookie(server.origin, mine.email, word),

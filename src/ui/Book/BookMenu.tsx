@@ -17,7 +17,7 @@ export function BookMenu({ inspection, path }: { inspection: string; path: strin
   const here = views.find(([name]) => path.endsWith(`/${name}`));
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <h1 className="flex min-w-0 flex-1 lg:hidden">
+      <h1 className="flex min-w-24 flex-1 lg:hidden">
         <Dialog.Trigger
           className="min-h-12 min-w-0 flex-1 text-left leading-tight lg:hidden"
           aria-label={`${site.name}, ${panel.name}: views and panels`}

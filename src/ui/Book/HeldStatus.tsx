@@ -29,6 +29,15 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
         {ready ? waiting : 'Reading this device'}
       </p>
       <p className="text-caption text-ink2 truncate">
+        {held.refused.length > 0 && (
+          <Refused
+            what={`${held.refused.length} refused`}
+            reasons={held.refused.map(({ reason }) => reason ?? '')}
+          />
+        )}
+        {held.pictureFaults.length > 0 && (
+          <Refused what="a file refused" reasons={held.pictureFaults} />
+        )}
         {connection === 'signed-out' ? (
           <a className="underline" href={signInHere()}>
             {why}
@@ -36,23 +45,21 @@ export function HeldStatus({ holding }: { holding: HoldingState }) {
         ) : (
           (held.waiting + held.pictures > 0 && why) || `${held.arrived} sent from here`
         )}
-        {held.refused.length > 0 && (
-          <span
-            className="text-danger font-semibold"
-            title={held.refused.map((one) => one.reason).join('\n')}
-          >
-            {' '}
-            · {held.refused.length} refused: {held.refused[0]!.reason}
-          </span>
-        )}
-        {held.pictureFaults.length > 0 && (
-          <span className="text-danger font-semibold">
-            {' '}
-            · a file was refused: {held.pictureFaults[0]}
-          </span>
-        )}
         {held.waitingForOthers > 0 && ` · ${held.waitingForOthers} wait for somebody else`}
       </p>
     </div>
+  );
+}
+
+/** Stands before all else; on a small screen why is read out there, and shown on Today. */
+function Refused({ what, reasons }: { what: string; reasons: readonly string[] }) {
+  return (
+    <>
+      <span className="text-danger font-semibold" title={reasons.join('\n')}>
+        {what}
+        <span className="max-lg:sr-only">: {reasons[0]}</span>
+      </span>
+      {' · '}
+    </>
   );
 }
