@@ -101,7 +101,7 @@ const around = [
   { room: 'src/stand-ins', is: 'instruments and a house that answer from the circuit model' },
   {
     room: 'src/client',
-    is: 'entries held on the device, the sender that delivers them, and copies of what was sent',
+    is: 'what is held on the device and who sends it, copies of what was sent, the lock of the screen',
   },
   { room: 'src/worker', is: 'answers pages from the device where there is no network' },
   { room: 'src/workers', is: 'long computing beside the screen' },
