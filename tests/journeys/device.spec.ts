@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { begin } from './begin';
-import { ines, signInByKeys, test } from './world';
+import { bram, ines, signInByKeys, test } from './world';
 
 /** What this device keeps of the server's answers, by its member. */
 const keptHere = (page: Page): Promise<string[]> =>
@@ -88,7 +88,7 @@ test('a session that is over asks once, leads back, and what was held arrives; o
   browser,
 }) => {
   const { origin } = world.server;
-  await signInByKeys(page, origin, ines);
+  await signInByKeys(page, origin, bram);
   const name = await begin(page);
   const walk = page.url();
   await name('Session cottage');
@@ -103,12 +103,12 @@ test('a session that is over asks once, leads back, and what was held arrives; o
     await expect(page.getByText(/1 entry held here/)).toBeVisible();
     await page.getByRole('link', { name: 'sign in to send' }).click();
     await expect(page.getByText(/you are back where you were/)).toBeVisible();
-    await page.getByLabel('E-mail').fill(ines.email);
+    await page.getByLabel('E-mail').fill(bram.email);
     await page.getByLabel('Password').fill('wrong at first');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('alert').first()).toContainText('do not belong together');
-    await page.getByLabel('E-mail').fill(ines.email);
-    await page.getByLabel('Password').fill(ines.password);
+    await page.getByLabel('E-mail').fill(bram.email);
+    await page.getByLabel('Password').fill(bram.password);
     await page.keyboard.press('Enter');
     await page.waitForURL(walk);
     await expect(page.getByText('All arrived')).toBeVisible();
@@ -119,7 +119,7 @@ test('a session that is over asks once, leads back, and what was held arrives; o
     await expect.poll(() => keptHere(page)).not.toEqual([]);
     const elsewhere = await browser.newContext();
     const other = await elsewhere.newPage();
-    await signInByKeys(other, origin, ines);
+    await signInByKeys(other, origin, bram);
     await other.goto(`${origin}/account`);
     await other.getByRole('button', { name: 'End all others' }).click();
     await expect(other.getByText('Every other session is ended.')).toBeVisible();
@@ -129,8 +129,8 @@ test('a session that is over asks once, leads back, and what was held arrives; o
     await expect.poll(() => keptHere(page)).toEqual([]);
     await page.goto(walk);
     await page.waitForURL(/sign-in/);
-    await page.getByLabel('E-mail').fill(ines.email);
-    await page.getByLabel('Password').fill(ines.password);
+    await page.getByLabel('E-mail').fill(bram.email);
+    await page.getByLabel('Password').fill(bram.password);
     await page.keyboard.press('Enter');
     await page.waitForURL(walk);
     await expect(page.getByRole('heading', { name: 'Session hall' })).toBeVisible();

@@ -40,7 +40,8 @@ export const test = base.extend<object, { world: World }>({
   ],
 });
 
-export const [ines, , odile] = demoOrganisations.flatMap((organisation) => [
+/** Bram’s sessions are ended by a journey: no other signs him in. */
+export const [ines, bram, odile] = demoOrganisations.flatMap((organisation) => [
   ...organisation.members,
 ]) as unknown as [Person, Person, Person];
 

@@ -1,4 +1,4 @@
-import { formatISO } from 'date-fns';
+import { byMember } from '../by-member';
 
 /** Something a member wanted of the server where it was not reached, noted on this device until it is. */
 export interface Errand {
@@ -9,40 +9,24 @@ export interface Errand {
   words: string;
   /** Undefined: of none. */
   inspection?: string | undefined;
-  /** When: a moment of ISO 8601. */
-  noted: string;
 }
 
-const key = 'east-gate-errands';
 /** Noted at most; of more the oldest leave. */
 const most = 50;
 
-function all(): Record<string, Errand[]> {
-  try {
-    return JSON.parse(window.localStorage.getItem(key) ?? '{}') as Record<string, Errand[]>;
-  } catch {
-    return {};
-  }
-}
-
-function keep(member: string, errands: readonly Errand[]): void {
-  window.localStorage.setItem(key, JSON.stringify({ ...all(), [member]: errands }));
-}
+const errands = byMember<readonly Errand[]>('east-gate-errands');
 
 /** What a member wants once the server is reached, in the order it was noted. */
-export function errandsOf(member: string): Errand[] {
-  const everybody = all();
-  return Object.hasOwn(everybody, member) ? everybody[member]! : [];
-}
+export const errandsOf = (member: string): readonly Errand[] => errands.of(member) ?? [];
 
 /** @throws where this browser keeps nothing beyond a page */
-export function noteErrand(member: string, errand: Omit<Errand, 'noted'>): void {
+export function noteErrand(member: string, errand: Errand): void {
   const others = errandsOf(member).filter(({ path }) => path !== errand.path);
-  keep(member, [...others, { ...errand, noted: formatISO(new Date()) }].slice(-most));
+  errands.set(member, [...others, errand].slice(-most));
 }
 
 export const dropErrand = (member: string, path: string): void =>
-  keep(
+  errands.set(
     member,
     errandsOf(member).filter((one) => one.path !== path),
   );

@@ -4,7 +4,6 @@ import type { Kept, KeptDatabase } from './kept';
 import { todayPath } from '../sent/paths';
 import { agreedDaysPast } from './agreed-days';
 import { openHeld } from '../outbox/held';
-import { waiting } from '../outbox/waiting';
 import {
   allKeptFor,
   allPicturesFor,
@@ -65,11 +64,16 @@ async function letLeave(db: KeptDatabase, member: string): Promise<void> {
     await db.delete('pictures', [member, digest]);
 }
 
-/** Inspections with entries of this member that wait on this device. */
+/** Inspections with entries of this member that wait on this device, or were refused. */
 async function inspectionsHeld(member: string): Promise<string[]> {
   const db = await openHeld();
   try {
-    return [...(await waiting(db, member)).keys()];
+    const held = await Promise.all(
+      (['waiting', 'refused'] as const).map((state) =>
+        db.getAllFromIndex('entries', 'by-state', [member, state]),
+      ),
+    );
+    return held.flat().map(({ inspection }) => inspection);
   } finally {
     db.close();
   }
@@ -94,11 +98,12 @@ export async function findKept(path: string): Promise<Found> {
   if (member === undefined) return {};
   return onKept(async (db): Promise<Found> => {
     const today = await keptFor(db, member, todayPath());
-    const kept = (await keptFor(db, member, path)) ?? searchedFor(path, today);
+    const own = await keptFor(db, member, path);
+    const kept = own ?? searchedFor(path, today);
     if (!kept) return {};
     const agreedDays = agreedDaysPast([kept, today], new Date());
     if (agreedDays !== undefined) return { tooOld: longUnheard(agreedDays) };
-    await keep(db, { ...kept, opened: formatISO(new Date()) });
+    if (own) await keep(db, { ...own, opened: formatISO(new Date()) });
     return { kept };
   }).catch(() => ({}));
 }

@@ -1,3 +1,5 @@
+import { byMember } from '../by-member';
+
 /**
  * A lock of the screen, of one member on one device. It keeps whoever picks the device up from reading and from
  * recording under the member's name; it encrypts nothing (docs/security.md).
@@ -30,7 +32,6 @@ interface PasskeyLock {
 /** Minutes a member chooses from. */
 export const lockMinutes = [1, 5, 15, 60] as const;
 
-const locksKey = 'east-gate-locks';
 const lockedKey = 'east-gate-locked';
 const usedKey = 'east-gate-used';
 
@@ -43,26 +44,14 @@ const storage = (): Storage | undefined => {
   }
 };
 
-function locks(): Record<string, Lock> {
-  try {
-    return JSON.parse(storage()?.getItem(locksKey) ?? '{}') as Record<string, Lock>;
-  } catch {
-    return {};
-  }
-}
+const locks = byMember<Lock>('east-gate-locks');
 
-export const lockOf = (member: string): Lock | undefined => {
-  const all = locks();
-  return Object.hasOwn(all, member) ? all[member] : undefined;
-};
+export const lockOf = (member: string): Lock | undefined => locks.of(member);
 
 /** @throws where this browser keeps nothing beyond a page */
 export function setLock(member: string, lock: Lock | undefined): void {
-  const { [member]: _, ...others } = locks();
-  const kept = storage();
-  if (!kept) throw new Error('This browser keeps nothing: a lock could not stand.');
-  kept.setItem(locksKey, JSON.stringify(lock ? { ...others, [member]: lock } : others));
-  if (!lock) kept.removeItem(lockedKey);
+  locks.set(member, lock);
+  if (!lock) storage()?.removeItem(lockedKey);
 }
 
 /** Whether the screen is locked for this member at a time, milliseconds of the epoch. */

@@ -39,7 +39,7 @@ const tampered: [string, object, RegExp][] = [
   ['is half', { entry: { v: 1, id: 'e2' } }, /kind/],
   ['is of no kind', { entry: { ...entry('e2', 2), kind: 'forget' } }, /kind/],
   ['counts backwards', { entry: { ...entry('e2', 2), counter: -2 } }, /counter/],
-  ['has another id', { entry: entry('e9', 2) }, /held as e2, and calls itself e9/],
+  ['has another id', { entry: entry('e9', 2) }, /calls itself another entry/],
   ['is of no inspection', { inspection: 7 }, /of which inspection/],
 ];
 

@@ -11,7 +11,7 @@ export function troubleInHeld(held: Held): string | undefined {
     const parsed = parseEntry(entry as unknown);
     if (!parsed.ok) return describeFault(parsed.faults[0]!);
   }
-  return entry.id === id ? undefined : `it was held as ${id}, and calls itself ${entry.id}`;
+  return entry.id === id ? undefined : 'it calls itself another entry';
 }
 
 /**

@@ -4,6 +4,8 @@ import { digestOf } from '../digest';
 const types = ['audio/webm;codecs=opus', 'audio/ogg;codecs=opus', 'audio/mp4'];
 /** Bits a second: a voice in a cellar is understood. */
 const audioBitsPerSecond = 32_000;
+/** A package holds so many files: with the photos there is room for these. */
+export const mostSpokenAVisit = 40;
 /** Seconds a spoken note has at most. */
 export const mostSeconds = 180;
 

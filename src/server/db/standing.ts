@@ -31,6 +31,7 @@ export const oneVersion = (tx: Transaction) =>
 export interface StorageRow {
   /** Bytes. */
   pictures: string;
+  sounds: string;
   files: string;
   entries: number;
   inspections: number;
@@ -42,6 +43,7 @@ export const oneStorage = (tx: Transaction) =>
     tx,
     `select
        (select coalesce(sum(length(bytes)), 0)::text from pictures) as pictures,
+       (select coalesce(sum(length(bytes)), 0)::text from sounds) as sounds,
        (select coalesce(sum(length(bytes)), 0)::text from report_files) as files,
        (select count(*)::integer from entries) as entries,
        (select count(*)::integer from inspections) as inspections`,

@@ -19,6 +19,7 @@ import { useAwake } from '../primitives/use-awake';
 export function ScreenLock({ passkeys }: { passkeys: readonly string[] }) {
   const awake = useAwake();
   const [, again] = useReducer((count: number) => count + 1, 0);
+  const [fault, setFault] = useState('');
   const member = awake ? memberHere() : undefined;
   if (!awake) return null;
   if (member === undefined || !('subtle' in crypto))
@@ -29,15 +30,24 @@ export function ScreenLock({ passkeys }: { passkeys: readonly string[] }) {
     );
   const lock = lockOf(member);
   const set = (next: Lock | undefined) => {
-    setLock(member, next);
+    try {
+      setLock(member, next);
+    } catch {
+      return setFault('This browser keeps nothing beyond a page: the lock is as it was.');
+    }
     touched(Date.now());
     tellLockChanged();
     again();
   };
-  return lock ? (
-    <Standing lock={lock} member={member} set={set} />
-  ) : (
-    <Choosing passkeys={passkeys} set={set} />
+  return (
+    <>
+      {lock ? (
+        <Standing lock={lock} member={member} set={set} />
+      ) : (
+        <Choosing passkeys={passkeys} set={set} />
+      )}
+      {fault && <Said said={{ good: false, words: fault }} />}
+    </>
   );
 }
 

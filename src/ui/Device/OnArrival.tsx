@@ -6,7 +6,7 @@ import { dropErrand, noteErrand } from '@/client/errands/errands';
 import { memberHere } from '@/client/kept/member-here';
 
 /** Where the server is wanted and not reached: it is offered once it is. */
-export function OnArrival({ errand }: { errand: Omit<Errand, 'noted'> }) {
+export function OnArrival({ errand }: { errand: Errand }) {
   const [noted, setNoted] = useState(false);
   const [fault, setFault] = useState('');
   const member = memberHere();

@@ -116,6 +116,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
       <ul className="min-w-0">
         {action.items.map(({ entry, undone }) => {
           const { about, says } = entryWords(entry, site);
+          const spoken = spokenIn(entry);
           return (
             <li key={entry.id} id={entry.id} className={undone ? 'text-ink3 line-through' : ''}>
               <strong>{about}</strong> {says.join(', ')}
@@ -125,7 +126,7 @@ function ActionItem({ action, stepBack }: { action: Action; stepBack(): void }) 
                 </span>
               )}
               {undone && <span className="sr-only"> taken back</span>}
-              {spokenIn(entry) && <SpokenNote {...spokenIn(entry)!} />}
+              {spoken && <SpokenNote {...spoken} />}
             </li>
           );
         })}

@@ -65,7 +65,7 @@ function KeepingForm({ keeping }: { keeping: KeepingDays }) {
       <p className="text-ink2">
         Inspections and issued reports stay: a report is asked for after years. What passes leaves
         by itself. A device that did not hear from here for so many days shows nothing of what it
-        keeps until its member signs in again; what was recorded on it stays.
+        keeps until it reaches the server again; what was recorded on it stays.
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
         {(Object.keys(labels) as (keyof KeepingDays)[]).map((name) => (

@@ -6,7 +6,13 @@ interface RunningProps {
   parts: readonly { name: string; runs: boolean; says: string }[];
   queue: readonly { queue: string; state: string; jobs: number; oldest: number }[];
   /** Bytes of pictures and files, and how many entries and inspections there are. */
-  storage: { pictures: number; files: number; entries: number; inspections: number };
+  storage: {
+    pictures: number;
+    sounds: number;
+    files: number;
+    entries: number;
+    inspections: number;
+  };
   versions: { eastGate: string; node: string; postgres: string; migration: string };
   lettersSent: boolean;
   backedUp: boolean;
@@ -71,6 +77,7 @@ export function Running(props: RunningProps) {
         <Fact term="Inspections">{storage.inspections}</Fact>
         <Fact term="Entries">{storage.entries}</Fact>
         <Fact term="Photos">{megabytes(storage.pictures)}</Fact>
+        <Fact term="Spoken notes">{megabytes(storage.sounds)}</Fact>
         <Fact term="Reports as PDF">{megabytes(storage.files)}</Fact>
       </Part>
       <Part title="Versions">

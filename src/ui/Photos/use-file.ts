@@ -14,6 +14,11 @@ const takenAlong = (digest: string) =>
     () => undefined,
   );
 
+async function heldHere(member: string, digest: string) {
+  const db = await openHeld();
+  return heldPicture(db, member, digest).finally(() => db.close());
+}
+
 /**
  * Where a photo or spoken note is got from: this device where it is held here, else where it was taken along, if that
  * will do, else the server. Undefined: it is being looked for.
@@ -27,14 +32,14 @@ export function useFile(
   useEffect(() => {
     let url: string | undefined;
     let ended = false;
-    void openHeld().then(async (db) => {
-      const held = await heldPicture(db, who.member, digest);
-      db.close();
+    const find = async () => {
+      const held = await heldHere(who.member, digest).catch(() => undefined);
       const blob = held?.blob ?? (along ? await takenAlong(digest) : undefined);
       if (ended) return;
       url = blob && URL.createObjectURL(blob);
       setSource(url ?? path);
-    });
+    };
+    void find();
     return () => {
       ended = true;
       if (url) URL.revokeObjectURL(url);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { askText } from '@/client/http';
 import { inspectionOf } from '@/client/errands/errands';
 import { OnArrival } from '../Device/OnArrival';
+import { saveFrom } from '../primitives/save-file';
 
 /** Saves the package; where the server is not reached it is offered once it is. Without script it is a plain link. */
 export function PackageButton({ href }: { href: string }) {
@@ -11,11 +12,7 @@ export function PackageButton({ href }: { href: string }) {
   const save = async () => {
     const there = await askText('/health/live', { timeout: 5000 });
     setUnreached(!there.ok);
-    if (!there.ok) return;
-    const link = document.createElement('a');
-    link.href = href;
-    link.download = '';
-    link.click();
+    if (there.ok) saveFrom(href);
   };
   return (
     <span className="inline-flex flex-wrap items-center gap-2">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { inspectionOf } from '@/client/errands/errands';
 import { askJson } from '@/client/http';
 import { OnArrival } from '../Device/OnArrival';
+import { saveFrom } from '../primitives/save-file';
 
 interface PdfButtonProps {
   /** Address of the PDF; with &ask it tells how far it is. */
@@ -17,13 +18,6 @@ interface Answer {
 }
 
 const askEveryMs = 400;
-
-function fetchFile(href: string): void {
-  const link = document.createElement('a');
-  link.href = href;
-  link.download = '';
-  link.click();
-}
 
 /** Asks for the PDF, shows how far it is, and opens it when it is made. Without script it is a plain link. */
 export function PdfButton({ href }: PdfButtonProps) {
@@ -48,7 +42,7 @@ export function PdfButton({ href }: PdfButtonProps) {
         if (now.state === 'made') break;
         await new Promise((resolve) => setTimeout(resolve, askEveryMs));
       }
-      fetchFile(href);
+      saveFrom(href);
     } catch (error) {
       setAnswer(undefined);
       setTrouble(error instanceof Error ? error.message : String(error));

@@ -5,8 +5,14 @@ import { Mic, Square } from 'lucide-react';
 import { openHeld } from '@/client/outbox/held';
 import { holdPicture } from '@/client/outbox/pictures';
 import type { Recording, Spoken } from '@/client/sounds/recorder';
-import { beginRecording, mostSeconds, noRecorder } from '@/client/sounds/recorder';
+import {
+  beginRecording,
+  mostSeconds,
+  mostSpokenAVisit,
+  noRecorder,
+} from '@/client/sounds/recorder';
 import { add } from '@/core/fieldwork/recording/draft';
+import { notesOf } from '@/core/fieldwork/walk/notes';
 import { useBook } from '../Book/context';
 
 interface SpeakNoteProps {
@@ -25,7 +31,11 @@ export function SpeakNote({ about, kept }: SpeakNoteProps) {
   const running = useRef<Recording>(undefined);
   useEffect(() => () => running.current?.drop(), []);
   const { site } = state.assessment;
-  const none = noRecorder();
+  const many = notesOf(site).filter(({ recording: spoken }) => spoken).length;
+  const none =
+    many < mostSpokenAVisit
+      ? noRecorder()
+      : `This visit holds ${mostSpokenAVisit} spoken notes already: write the note.`;
   const hold = async ({ blob, digest, seconds: recordingSeconds }: Spoken) => {
     const db = await openHeld();
     try {

@@ -7,3 +7,11 @@ export function saveFile(name: string, text: string, type: string): void {
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** Saves what stands at an address of ours, under the name it comes with. */
+export function saveFrom(href: string): void {
+  const link = document.createElement('a');
+  link.href = href;
+  link.download = '';
+  link.click();
+}

@@ -15,6 +15,7 @@ export default async function RunningPage() {
       {...running}
       storage={{
         pictures: Number(storage.pictures),
+        sounds: Number(storage.sounds),
         files: Number(storage.files),
         entries: storage.entries,
         inspections: storage.inspections,
