@@ -66,7 +66,7 @@ function crowded(fresh: ReadonlySet<string>, site: SiteView): Refusal[] {
 }
 
 /** More than one device on a position, but for two half-width ones in its two halves. */
-const clash = (devices: readonly DeviceView[]) =>
+export const clash = (devices: readonly DeviceView[]) =>
   devices.length > 1 &&
   !(
     devices.length === 2 &&

@@ -10,8 +10,9 @@ import { entryVersion } from '../../record/entries/entry';
 import { rankOf } from '../../record/entries/strange';
 import type { Facts, PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
+import { entriesOn, takingAway } from '../../record/entries/taken-away';
 import type { ThingType } from '../../record/entries/thing-types';
-import type { FactReader } from '../../record/entries/fact-reader';
+import { FactReader } from '../../record/entries/fact-reader';
 
 type Envelope = 'v' | 'id' | 'counter' | 'device' | 'author' | 'at' | 'action';
 
@@ -40,7 +41,10 @@ export function add(
   return { kind: 'add', thing, type, in: parent, facts: facts as Record<string, Json>, certainty };
 }
 
-/** States facts; what stands now for the same properties is named as replaced. */
+/**
+ * States facts; what stands now for the same properties is named as replaced. What takes a thing away names all
+ * that was known of it: what another records of it meanwhile is told apart by that.
+ */
 export function observe(
   reader: FactReader,
   about: string,
@@ -50,6 +54,8 @@ export function observe(
   const replaces = Object.keys(facts)
     .filter((property) => !propertySpec(property)?.ofEntry)
     .flatMap((property) => reader.facts(about, property as PropertyName).map((fact) => fact.entry));
+  if (takingAway.some((property) => facts[property] === true))
+    replaces.push(...entriesOn(FactReader.wholeOf(reader), about));
   return {
     kind: 'observe',
     about,

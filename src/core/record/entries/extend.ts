@@ -4,6 +4,7 @@ import { compareEntries } from './entry';
 import { factsOfEntry } from './facts-of-entry';
 import type { Fact, Inspection } from './inspection';
 import { propertySpec } from './properties';
+import { touchesTakenAway } from './taken-away';
 import { partSubject } from './thing-types';
 
 /** What the entries say now, and which properties changed. */
@@ -40,6 +41,7 @@ export function extend(
     const subject =
       thing && (slash < 0 ? thing.type : partSubject(thing.type, about.slice(slash + 1)));
     if (!subject || now.some((one, at) => at < index && one.id === id)) return undefined;
+    if (touchesTakenAway(facts, about, entry.facts)) return undefined;
     const said = factsOfEntry(entry, about, subject);
     if (said.unplaced.length > 0) return undefined;
     const own = new Map(facts.get(about));

@@ -4,6 +4,7 @@ import { factsOfEntry } from './facts-of-entry';
 import { propertySpec } from './properties';
 import { orderEntries, withUndone } from './history';
 import type { Conflict, Fact, Inspection, Thing, Unplaced } from './inspection';
+import { assertPresence } from './taken-away';
 import { isThingType, partSubject, thingTypes } from './thing-types';
 
 /**
@@ -29,6 +30,7 @@ export function fold(entries: readonly Entry[]): Inspection {
   const things = declareThings(live, unplaced);
   const { facts, merged, recorded } = gatherFacts(live, things, unplaced);
   dropReplaced(merged, live);
+  assertPresence({ things, facts }, merged, live);
   return { things, facts, recorded, unplaced, conflicts: findConflicts(merged) };
 }
 
