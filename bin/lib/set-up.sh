@@ -61,7 +61,7 @@ need_build() {
   local log; log=$(mktemp)
   if ! node_modules/.bin/next build >"$log" 2>&1; then cat "$log" >&2; fail "The build failed."; fi
   # What two of them share they read once, and what one needs seldom when it needs it.
-  bundle web=src/server/web/serve.ts entries=src/server/web/entries.ts heavy=src/server/heavy/tasks.ts \
+  bundle web=src/server/web/serve.ts entries=src/server/web/entries.ts live=src/server/web/live.ts heavy=src/server/heavy/tasks.ts \
     work=src/server/tools/work.ts rejudge=src/server/jobs/rejudge-worker.ts backup=src/server/tools/backup.ts supervise=src/server/run/supervise.ts \
     --splitting --outdir=.next/east-gate --out-extension:.js=.mjs
   script src/server/tools/write-digests.ts .next/east-gate/digests.json

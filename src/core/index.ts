@@ -25,7 +25,7 @@ export type { InspectionPackage, IssuedSeal } from './record';
 export { siteOf } from './installation';
 
 // Findings follow, and what would flow.
-export { assess, follow, unjudged } from './judge';
+export { assess, findingsTurningOn, follow, unjudged } from './judge';
 export type { Assessment, Followed } from './judge';
 export { siteNetwork, solve } from './model';
 export type { SiteNetwork, Solution } from './model';

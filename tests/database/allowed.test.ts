@@ -234,7 +234,7 @@ const commands: Record<string, Command> = {
   readBook: {
     needs: undefined,
     call: async (session, { inspection }) => {
-      const { entries } = JSON.parse(await readBook(session, inspection)) as Opened;
+      const { entries } = JSON.parse((await readBook(session, inspection)).text) as Opened;
       return entries.length === 0 ? undefined : entries;
     },
   },

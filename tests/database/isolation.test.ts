@@ -835,8 +835,10 @@ describe('every command', () => {
     expect(await readInspection(session(b), inspection)).toBeUndefined();
     expect(await readReport(session(b), inspection)).toBeUndefined();
     // What was opened lately is kept: for those of its office alone.
-    expect(await readBook(session(a), inspection)).toContain(secretPlace);
-    expect(JSON.parse(await readBook(session(b), inspection))).toMatchObject({ entries: [] });
+    expect((await readBook(session(a), inspection)).text).toContain(secretPlace);
+    expect(JSON.parse((await readBook(session(b), inspection)).text)).toMatchObject({
+      entries: [],
+    });
     expect(await readDraft(session(a), inspection, 'client')).toContain(secretPlace);
     expect(await readDraft(session(b), inspection, 'client')).toBeUndefined();
     expect(await exportPackage(session(b), inspection)).toBeUndefined();

@@ -78,7 +78,7 @@ async function packed(
 const namesIn = async (office: TestOffice, inspection: string) => {
   const { entries, authors } = asRead((await readInspection(office.session(), inspection))!);
   // A device opens it with the same.
-  const opened = JSON.parse(await readBook(office.session(), inspection)) as Opened;
+  const opened = JSON.parse((await readBook(office.session(), inspection)).text) as Opened;
   expect(opened).toMatchObject({ entries, authors });
   return Object.fromEntries(
     entries.map(({ id, author }) => [id, authors.find((one) => one.id === author)?.name ?? author]),

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, jest, test } from '@jest/globals';
 import type { Assessment } from '@/core';
-import { assess, follow, idsFrom } from '@/core';
+import { assess, findingsTurningOn, follow, idsFrom } from '@/core';
 import type { Permission } from '@/core/vocabulary/permission';
 import { permissions } from '@/core/vocabulary/permission';
 import { add, observe } from '@/core/fieldwork/recording/draft';
@@ -253,12 +253,12 @@ describe('what stood here at opening', () => {
         state: 'waiting' as const,
       })),
     );
-    const heldAlone = new LogbookStore(frame, [], { assess, follow });
+    const heldAlone = new LogbookStore(frame, [], { assess, findingsTurningOn, follow });
     await heldAlone.open(db, () => undefined);
     expect(dangers(heldAlone.judgedNow())).toHaveLength(1);
     expect([...heldAlone.judgedNow().dangersWhenOpened!]).toEqual(dangers(heldAlone.judgedNow()));
 
-    const cameLater = new LogbookStore(frame, [], { assess, follow });
+    const cameLater = new LogbookStore(frame, [], { assess, findingsTurningOn, follow });
     await cameLater.open(await openHeld(`store-${(made += 1)}`), () => undefined);
     cameLater.join(openSlot);
     expect(dangers(cameLater.judgedNow())).toHaveLength(1);
@@ -266,7 +266,7 @@ describe('what stood here at opening', () => {
   });
 
   test('what came already is not joined twice', async () => {
-    const store = new LogbookStore(frame, openSlot, { assess, follow });
+    const store = new LogbookStore(frame, openSlot, { assess, findingsTurningOn, follow });
     const before = store.judgedNow();
     store.join([...openSlot]);
     expect(store.judgedNow()).toBe(before);

@@ -5,6 +5,9 @@ import { compareEntries } from '@/core/record/entries/entry';
 import { refusalsAfter } from '@/core/fieldwork/recording/check';
 import type { Draft } from '@/core/fieldwork/recording/draft';
 import { openMend } from '@/core/judge/assess/mended';
+import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
+import { contradictionsOf } from '@/core/fieldwork/merging/contradictions';
+import { settle } from '@/core/fieldwork/merging/settle';
 import { withMendStep } from '@/core/fieldwork/recording/mend-step';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
 import { redoDraft, undoDraft } from '@/core/fieldwork/recording/undo';
@@ -19,7 +22,7 @@ import type { Connection } from '../outbox/sender';
 import type * as judgingProgram from './judging';
 
 /** The program that judges. */
-export type Judging = Pick<typeof judgingProgram, 'assess' | 'follow'>;
+export type Judging = Pick<typeof judgingProgram, 'assess' | 'findingsTurningOn' | 'follow'>;
 
 /** What follows from the entries here. */
 export interface JudgedState {
@@ -180,11 +183,12 @@ export class LogbookStore {
       this.hold({ connection, sentPictures });
   }
 
-  /** Records drafts as one action, or says why they are impossible. Actions are written one after another. */
-  record(
-    make: (assessment: Assessment) => readonly Draft[] | { message: string },
-  ): Promise<string | undefined> {
-    const result = this.queue.then(() => this.recordNow(make));
+  /**
+   * Records drafts as one action, or says why they are impossible. Actions are written one after another.
+   * @param settles they settle what two hands recorded: said of the mend in hand only where they say so themselves
+   */
+  record(make: Make, settles = false): Promise<string | undefined> {
+    const result = this.queue.then(() => this.recordNow(make, settles));
     this.queue = result.catch(() => undefined);
     return result;
   }
@@ -197,9 +201,19 @@ export class LogbookStore {
     return this.record(() => draftsOrNothing(redoDraft(this.judged.entries, this.frame.member)));
   }
 
-  private async recordNow(
-    make: (assessment: Assessment) => readonly Draft[] | { message: string },
-  ): Promise<string | undefined> {
+  /** Settles what two hands recorded against each other on one side of it: by entries of one action. */
+  settle(contradiction: Contradiction, side: number): Promise<string | undefined> {
+    return this.record(({ site }) => {
+      const { entries } = this.judged;
+      const now = contradictionsOf(site, entries).find(({ key }) => key === contradiction.key);
+      // Settled meanwhile, by other hands: nothing is to be said.
+      if (!now) return [];
+      const at = sideNow(contradiction, side, now);
+      return (at < 0 ? undefined : settle(now, at, site, entries)) ?? changedMeanwhile;
+    }, true);
+  }
+
+  private async recordNow(make: Make, settles: boolean): Promise<string | undefined> {
     if (!this.db) return 'This device is not ready to hold entries yet.';
     if (!this.frame.may.includes('record')) return mayNot.record;
     const made = make(this.judged.assessment);
@@ -207,7 +221,9 @@ export class LogbookStore {
     if (made.length === 0) return undefined;
     const { frame } = this;
     const standing = this.judged;
-    const drafts = withMendStep(made, standing.mending, standing.assessment.site.reader);
+    const drafts = settles
+      ? made
+      : withMendStep(made, standing.mending, standing.assessment.site.reader);
     const fresh = stamp(drafts, {
       newId: frame.newId,
       device: frame.device,
@@ -292,6 +308,21 @@ const dangersOf = ({ findings }: Assessment): ReadonlySet<string> =>
 const mayNot = {
   record: 'You may read in this office, not record. Nothing was recorded.',
   overrule: 'You may not overrule grades in this office. Nothing was recorded.',
+};
+
+type Make = (assessment: Assessment) => readonly Draft[] | { message: string };
+
+/** Where the side that was chosen stands among the sides now. */
+function sideNow(before: Contradiction, side: number, now: Contradiction): number {
+  if (before.kind === 'taken-back' || now.kind === 'taken-back') return side;
+  const said = (one: { facts: readonly { entry: string }[] }) =>
+    one.facts.map(({ entry }) => entry);
+  const chosen = new Set(said(before.sides[side]!));
+  return now.sides.findIndex((one) => said(one).some((entry) => chosen.has(entry)));
+}
+
+const changedMeanwhile = {
+  message: 'More was recorded of it meanwhile: look again, then settle it. Nothing was recorded.',
 };
 
 const draftsOrNothing = (draft: Draft | undefined) => (draft ? [draft] : []);

@@ -10,6 +10,7 @@ export { judge } from './grading/judge';
 export { assess } from './assess/assess';
 export type { Assessment } from './assess/assess';
 export { follow } from './assess/follow';
+export { findingsTurningOn } from './assess/turns-on';
 export { unjudged } from './assess/unjudged';
 export type { Followed } from './assess/follow';
 export { permitOutcome } from './permit/outcome';

@@ -26,6 +26,7 @@ export const ownHeaders = {
  * answer its headers. Nothing of a body is read here.
  * @param shells pages that are the same for everybody, answered without rendering them anew
  * @param direct what is posted most, answered without what renders pages
+ * @param streams answered by their path for as long as somebody listens
  * @param statics answers with a file of the build where one is asked for
  */
 export function frontOf(
@@ -33,6 +34,7 @@ export function frontOf(
   { publicOrigin, behindProxy, databaseUrl }: Environment,
   shells?: Shells,
   direct: Direct = {},
+  streams: Readonly<Record<string, Handle>> = {},
   statics: (request: IncomingMessage, response: ServerResponse) => boolean = () => false,
 ): Handle {
   const secure = publicOrigin.startsWith('https:');
@@ -60,6 +62,8 @@ export function frontOf(
       delete request.headers[name];
     const handler = request.method === 'POST' ? direct[path] : undefined;
     if (handler) return send(response, await handler(sentBy(request)));
+    const stream = request.method === 'GET' ? streams[path] : undefined;
+    if (stream) return stream(request, response);
     // The renderer writes the nonce it finds here into the scripts of the page.
     const policy = response.getHeader('content-security-policy');
     if (typeof policy === 'string') request.headers['content-security-policy'] = policy;

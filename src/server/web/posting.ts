@@ -16,6 +16,8 @@ const form = ['application/x-www-form-urlencoded'];
 /** Every path that takes anything. Whatever is posted elsewhere is refused. */
 export const postings = {
   entries: { path: /^\/api\/entries$/, types: json, mostBytes: 4 * mb },
+  /** Who is at an inspection. */
+  live: { path: /^\/api\/live$/, types: json, mostBytes: 4 * kb },
   settings: { path: /^\/api\/settings$/, types: json, mostBytes: 2 * mb },
   links: {
     path: /^\/api\/(links|links\/revoke|reports|reports\/verify)$/,

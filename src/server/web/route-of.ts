@@ -1,5 +1,13 @@
 /** Paths the front answers itself. */
-const own = ['/health/live', '/health/ready', '/standing', '/standing.json', '/sw.js', '/draft.js'];
+const own = [
+  '/health/live',
+  '/health/ready',
+  '/standing',
+  '/standing.json',
+  '/sw.js',
+  '/draft.js',
+  '/api/live/stream',
+];
 
 /**
  * Names a path by its route, for logs and metrics: no id, token or digest in it, and never more names than there

@@ -7,6 +7,7 @@ import { readEnvironment } from '../run/environment';
 import type { Environment } from '../run/environment';
 import { log } from '../run/log';
 import type * as Entries from './entries';
+import type * as Live from './live';
 import { frontOf } from './front';
 import type { Direct, Handle } from './front';
 import { answerMetrics, serveMetrics } from './metrics-server';
@@ -42,7 +43,8 @@ async function serve(environment: Environment): Promise<void> {
       handle,
       environment,
       shells,
-      { '/api/entries': takeEntries },
+      { '/api/entries': takeEntries, '/api/live': takeHere },
+      { '/api/live/stream': streamLive },
       (request, response) => statics(request, response) || worker(request, response),
     ),
     routeNamer(await builtRoutes()),
@@ -65,6 +67,8 @@ async function serve(environment: Environment): Promise<void> {
   const end = () => {
     metrics?.close();
     shells.close();
+    // Whoever watches asks anew, and is answered by another.
+    void liveRead?.then(({ closeLive }) => closeLive());
     // Whoever waits for an answer gets it; nobody new is taken.
     server.close(() => process.exit(0));
     server.closeIdleConnections();
@@ -87,6 +91,16 @@ const takeEntries: Direct[string] = async (sent) => {
   const program = join(process.cwd(), '.next/east-gate/entries.mjs');
   return ((await import(pathToFileURL(program).href)) as typeof Entries).takeEntries(sent);
 };
+
+/** Who watches an inspection: another such program, read when the first does. */
+const live = () =>
+  (liveRead ??= import(
+    pathToFileURL(join(process.cwd(), '.next/east-gate/live.mjs')).href
+  ) as Promise<typeof Live>);
+let liveRead: Promise<typeof Live> | undefined;
+const takeHere: Direct[string] = async (sent) => (await live()).takeHere(sent);
+const streamLive: Handle = async (request, response) =>
+  (await live()).streamLive(request, response);
 
 /** Every route of the build. */
 const builtRoutes = async (): Promise<string[]> =>

@@ -19,12 +19,18 @@ import type { Selection } from './context';
 import { BookContextProvider, InHandProvider } from './context';
 import { DangerCard } from './DangerCard';
 import { DrawnProvider } from './Drawn';
+import { useLive } from '@/client/live/use-live';
+import { LiveProvider } from '../Live/context';
+import { useFollowing } from '../Live/use-following';
+import { lazily } from '../primitives/lazily';
 import { MendStrip } from './MendStrip';
 import { NoPanel } from './NoPanel';
 import { NotJudged, notJudged } from './NotJudged';
 import { StopStrip } from './StopStrip';
 import type { BookSent } from './sent';
 import { bookPath } from '@/client/sent/paths';
+
+const HereStrip = lazily(async () => (await import('../Live/HereStrip')).HereStrip);
 
 /** Nobody opens a part this soon after the view stands. */
 const partsAfterMs = 1500;
@@ -55,7 +61,14 @@ interface OpenBookProps extends BookSent {
   children: ReactNode;
 }
 
-function OpenBook({ who: session, inspection, opened, copy, children }: OpenBookProps) {
+function OpenBook({
+  who: session,
+  inspection,
+  arrived: arrivedAt,
+  opened,
+  copy,
+  children,
+}: OpenBookProps) {
   const { settings, entries, authors } = opened;
   const carried = opened.carried ?? nothingCarried;
   const { store, state, judgeAgain } = useLogbook({
@@ -85,9 +98,39 @@ function OpenBook({ who: session, inspection, opened, copy, children }: OpenBook
   if (!chosen && panel) select(first);
   const selection = chosen ?? first;
 
+  const panelInHand = panel?.id;
+  const hand = useMemo(
+    () => (panelInHand === undefined ? undefined : { panel: panelInHand, selection }),
+    // What is in hand is the same while its words are.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [panelInHand, JSON.stringify(selection)],
+  );
+  const now = useLive({
+    inspection,
+    store,
+    hand,
+    member: session.member,
+    arrived: arrivedAt,
+    again: copy.again,
+  });
+  const { following, follow } = useFollowing(now.others, { select, setPanelId });
+
   const actions = useMemo(
-    () => bookActions({ store, panel: panel?.id, sure, select, setPanelId, setSure, setTrouble }),
-    [store, panel?.id, sure],
+    () =>
+      bookActions({
+        store,
+        panel: panelInHand,
+        sure,
+        following: following !== undefined,
+        select: (next) => {
+          follow(undefined);
+          select(next);
+        },
+        setPanelId,
+        setSure,
+        setTrouble,
+      }),
+    [store, panelInHand, sure, following, follow],
   );
 
   // Once the view stands, what it opens later is fetched: the network may be gone by then.
@@ -99,10 +142,10 @@ function OpenBook({ who: session, inspection, opened, copy, children }: OpenBook
   const names = useMemo(
     () =>
       new Map([
-        ...authors.map(({ id, name }) => [id, name] as const),
+        ...[...authors, ...now.authors].map(({ id, name }) => [id, name] as const),
         [session.member, session.name] as const,
       ]),
-    [authors, session],
+    [authors, now.authors, session],
   );
 
   // Each stays the same while nothing of it changes: what reads one is not drawn anew for the other.
@@ -112,31 +155,39 @@ function OpenBook({ who: session, inspection, opened, copy, children }: OpenBook
   );
   const ask = useCallback(() => askAgain((times) => times + 1), []);
   const inHand = useMemo(() => ({ selection, sure, trouble }), [selection, sure, trouble]);
+  const live = useMemo(() => ({ ...now, following, follow }), [now, following, follow]);
 
   if (!panel || !book) return <NoPanel store={store} who={session} />;
   return (
     <BookContextProvider value={book}>
       <InHandProvider value={inHand}>
-        <DrawnProvider assessment={state.assessment}>
-          <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
-            <BookHeader />
-            <div>
-              <FromHere
-                brief
-                {...copy}
-                missing="What others recorded since is not in it; what you record is kept and sent once the server is reached."
-              />
-              <Newer />
-              {judgeAgain && <NotJudged again={judgeAgain} />}
-              <StopStrip ask={ask} />
-              <MendStrip />
+        <LiveProvider value={live}>
+          <DrawnProvider assessment={state.assessment}>
+            <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_1fr] print:h-auto">
+              <BookHeader />
+              <div>
+                <FromHere
+                  brief
+                  {...copy}
+                  missing="What others recorded since is not in it; what you record is kept and sent once the server is reached."
+                />
+                <Newer />
+                {judgeAgain && <NotJudged again={judgeAgain} />}
+                <StopStrip ask={ask} />
+                <MendStrip />
+                {now.met && <HereStrip />}
+              </div>
+              <div className="relative min-h-0">
+                {judged || path.endsWith('/walk') ? (
+                  children
+                ) : (
+                  <AwaitsJudging failed={judgeAgain} />
+                )}
+              </div>
             </div>
-            <div className="relative min-h-0">
-              {judged || path.endsWith('/walk') ? children : <AwaitsJudging failed={judgeAgain} />}
-            </div>
-          </div>
-          <DangerCard asked={asked} />
-        </DrawnProvider>
+            <DangerCard asked={asked} />
+          </DrawnProvider>
+        </LiveProvider>
       </InHandProvider>
     </BookContextProvider>
   );

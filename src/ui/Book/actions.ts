@@ -10,6 +10,8 @@ interface InHand {
   panel: string | undefined;
   sure: Certainty | undefined;
   select(selection: Selection): void;
+  /** Another's hand is followed, until one takes something in hand oneself. */
+  following: boolean;
   setPanelId(id: string): void;
   setSure(sure: Certainty | undefined): void;
   setTrouble(message: string | undefined): void;
@@ -21,6 +23,7 @@ export function bookActions({
   panel,
   sure,
   select,
+  following,
   setPanelId,
   setSure,
   setTrouble,
@@ -45,6 +48,10 @@ export function bookActions({
       setTrouble(undefined);
       select(next);
     },
+    step: (next) => {
+      if (!following) select(next);
+    },
+    settle: (contradiction, side) => said(store.settle(contradiction, side)),
     choosePanel: (id) => {
       setPanelId(id);
       select({ kind: 'position', number: 1 });

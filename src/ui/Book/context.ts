@@ -9,14 +9,11 @@ import type { PanelView } from '@/core/installation/panel/views';
 import type { Draft } from '@/core/fieldwork/recording/draft';
 import type { Recorded, RecordingBench } from '@/core/fieldwork/recording/recording-bench';
 import type { Line } from '@/core/record/shorthand/line';
+import type { Selection } from '@/core/fieldwork/hand/hand';
+import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
 import type { Who } from '../who';
 
-/** What the inspector has in hand. */
-export type Selection =
-  | { kind: 'stage'; stage: number }
-  | { kind: 'position'; number: number; half?: 'upper' | 'lower' }
-  | { kind: 'screw'; bar: string; number: number }
-  | { kind: 'thing'; ref: string };
+export type { Selection };
 
 export interface BookActions {
   /** Each says why it could not be done; nothing where it was. */
@@ -25,7 +22,12 @@ export interface BookActions {
   record(drafts: (newId: () => string) => readonly Draft[]): Promise<string | undefined>;
   /** Work on what stands in the panel in hand: moved, taken out, replaced, landed. */
   work(make: (bench: RecordingBench) => Recorded): Promise<string | undefined>;
+  /** Takes something in hand. */
   select(selection: Selection): void;
+  /** What comes next is in hand by itself, once something is recorded: not while another's hand is followed. */
+  step(selection: Selection): void;
+  /** Settles what two hands recorded against each other on one side of it. */
+  settle(contradiction: Contradiction, side: number): Promise<string | undefined>;
   choosePanel(id: string): void;
   /** What was refused is not said any longer: something else is being done. */
   dropTrouble(): void;

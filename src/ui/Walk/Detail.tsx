@@ -1,6 +1,8 @@
 'use client';
 
 import { useBook, useInHand } from '../Book/context';
+import { useContradictions } from '../Merging/use-contradictions';
+import { lazily } from '../primitives/lazily';
 import { DeviceDetail } from './detail/DeviceDetail';
 import { OtherHalf } from './detail/OtherHalf';
 import { EmptyDetail } from './detail/EmptyDetail';
@@ -8,8 +10,21 @@ import { ScrewDetail } from './detail/ScrewDetail';
 import { ThingDetail } from './detail/ThingDetail';
 import { StageDetail } from './detail/StageDetail';
 
-/** What is in hand: a position, a bar's screw, or a stage. */
+const InHandContradictions = lazily(
+  async () => (await import('../Merging/InHandContradictions')).InHandContradictions,
+);
+
+/** What is in hand: a position, a bar's screw, or a stage; first what two hands recorded of it against each other. */
 export function Detail() {
+  return (
+    <>
+      {useContradictions().length > 0 && <InHandContradictions />}
+      <InHand />
+    </>
+  );
+}
+
+function InHand() {
   const { panel, actions } = useBook();
   const { selection } = useInHand();
   if (selection.kind === 'stage') return <StageDetail number={selection.stage} />;

@@ -4,7 +4,6 @@ import { useMemo, useState } from 'react';
 import type { Assessment } from '@/core';
 import type { FindingItem } from '@/core/judge/grading/items';
 import { itemsOf } from '@/core/judge/grading/items';
-import { crowdedPositions } from '@/core/fieldwork/recording/check';
 import { findingWords, itemWords } from '@/core/show/report/finding-words';
 import type { Message } from '@/core/judge/check/rule';
 import { schoolWords } from '@/core/codes/settings/settings';
@@ -17,8 +16,12 @@ import { notJudged } from '../Book/NotJudged';
 import { findingsOf, surenessOf } from '../Judge/item-words';
 import { MendedList } from './MendedList';
 import { selectionOf } from './selection';
+import { useContradictions } from '../Merging/use-contradictions';
 import { lazily } from '../primitives/lazily';
 
+const ContradictionCard = lazily(
+  async () => (await import('../Merging/ContradictionCard')).ContradictionCard,
+);
 const MendForm = lazily(async () => (await import('../Judge/MendForm')).MendForm);
 
 /** Findings as they appear, gravest first, each with its reasons. */
@@ -172,30 +175,35 @@ function LedgerItem({ item, open, toggle }: { item: FindingItem; open: boolean; 
 function Doubts() {
   const { state } = useBook();
   const { inspection, site } = state.assessment;
-  const crowded = crowdedPositions(site);
-  const outside = site.panels.flatMap((panel) => panel.outOfRange);
-  if (
-    inspection.conflicts.length + inspection.unplaced.length + crowded.length + outside.length ===
-    0
-  )
-    return null;
+  const contradictions = useContradictions();
+  const lost = new Set(
+    contradictions.flatMap((one) =>
+      one.kind === 'taken-back' ? one.writings.map(({ id }) => id) : [],
+    ),
+  );
+  const claimed = new Set(
+    contradictions.flatMap((one) =>
+      one.kind === 'circuit' ? one.sides.map(({ circuit }) => circuit.id) : [],
+    ),
+  );
+  const unplaced = inspection.unplaced.filter(({ entry }) => !lost.has(entry));
+  const outside = site.panels
+    .flatMap((panel) => panel.outOfRange)
+    .filter(({ about }) => !claimed.has(about));
+  if (contradictions.length + unplaced.length + outside.length === 0) return null;
   return (
     <>
       <h3 className="mt-4 font-bold">To be cleared up</h3>
-      <ul className="text-ink2">
-        {inspection.conflicts.map((conflict) => (
-          <li key={conflict.about + conflict.property}>
-            {conflict.property} was recorded differently by two people; the worse counts until
-            corrected.
-          </li>
+      <div className="mt-1 grid gap-2">
+        {contradictions.map((one) => (
+          <ContradictionCard key={one.key} contradiction={one} />
         ))}
-        {crowded.map((position) => (
-          <li key={position.about}>In the record {position.message}.</li>
-        ))}
+      </div>
+      <ul className="text-ink2 mt-1">
         {outside.map((one) => (
           <li key={one.about + one.reason}>Outside the panel: {one.reason}.</li>
         ))}
-        {inspection.unplaced.map((one) => (
+        {unplaced.map((one) => (
           <li key={one.entry + (one.property ?? '')}>Not placed: {one.reason}.</li>
         ))}
       </ul>

@@ -12,6 +12,9 @@ import { useNarrow } from '../primitives/use-narrow';
 import { useBook, useInHand } from '../Book/context';
 import { useDrawn } from '../Book/Drawn';
 import type { Selection } from '../Book/context';
+import { useContradictions } from '../Merging/use-contradictions';
+import { useLiveNow } from '../Live/context';
+import { lazily } from '../primitives/lazily';
 import { rim } from './lens';
 import { FindingMarks } from './FindingMarks';
 import { HitAreas } from './HitAreas';
@@ -29,6 +32,11 @@ interface PanelSheetProps {
   onTouch(): void;
 }
 
+const ContradictionMarks = lazily(
+  async () => (await import('../Merging/ContradictionMarks')).ContradictionMarks,
+);
+const HandMarks = lazily(async () => (await import('../Live/HandMarks')).HandMarks);
+
 /** No mark is drawn where nothing was judged; that it was not is said beside the drawing. */
 const nothingSaid: readonly Finding[] = [];
 
@@ -45,6 +53,8 @@ const turnedKey = (key: string) =>
 export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
   const { panel: now, actions } = useBook();
   const { selection } = useInHand();
+  const { others } = useLiveNow();
+  const contradictions = useContradictions();
   // What was recorded shows in the detail at once; the drawing follows as soon as there is time.
   const drawn = useDrawn();
   const drawnSite = drawn.site;
@@ -120,6 +130,10 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
           <Shapes shapes={drawing.shapes} />
           <FindingMarks {...{ panel: recorded, geometry, findings }} />
         </g>
+        {contradictions.length > 0 && (
+          <ContradictionMarks {...{ panel: recorded, geometry, contradictions }} />
+        )}
+        {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </PanelLens>
     );
@@ -142,6 +156,10 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
         <Shapes shapes={labels} />
         <FindingMarks {...{ panel: recorded, geometry, findings }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
+        {contradictions.length > 0 && (
+          <ContradictionMarks {...{ panel: recorded, geometry, contradictions }} />
+        )}
+        {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </svg>
     </div>

@@ -42,7 +42,7 @@ export function ShorthandBar({ ref, typed, setTyped, result }: ShorthandBarProps
     const refused = await actions.recordLine(line);
     if (refused) return;
     setTyped('');
-    if (line.kind === 'position') actions.select({ kind: 'position', number: line.positions[0]! });
+    if (line.kind === 'position') actions.step({ kind: 'position', number: line.positions[0]! });
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') void record();

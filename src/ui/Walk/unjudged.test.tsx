@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, screen, waitFor } from '@testing-library/react';
-import { assess, follow } from '@/core';
+import { assess, findingsTurningOn, follow } from '@/core';
 import { bench } from '@/core/testing/bench';
 import { chandlery } from '@/server/demo/chandlery';
 import { lockKeepersHouse } from '@/server/demo/lock-keepers-house';
@@ -13,7 +13,7 @@ import { Walk } from './Walk';
 
 afterEach(cleanup);
 
-const judging = { assess, follow };
+const judging = { assess, findingsTurningOn, follow };
 const view = (
   <>
     <MendStrip />

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { Judging } from '@/client/logbook/store';
 import { LogbookStore } from '@/client/logbook/store';
 import { openHeld } from '@/client/outbox/held';
-import { assess, follow, idsFrom } from '@/core';
+import { assess, findingsTurningOn, follow, idsFrom } from '@/core';
 import { permissions } from '@/core/vocabulary/permission';
 import { fold } from '@/core/record/entries/fold';
 import { FactReader } from '@/core/record/entries/fact-reader';
@@ -34,7 +34,7 @@ export async function inHand(
   view: ReactNode,
   first?: Selection,
   /** Null: what judges is not here. */
-  judging: Judging | null = { assess, follow },
+  judging: Judging | null = { assess, findingsTurningOn, follow },
 ) {
   const next = idsFrom('new-');
   const store = new LogbookStore(
@@ -144,7 +144,17 @@ function Hand({
   const { panels } = state.assessment.site;
   const panel = panels.find(({ id }) => id === panelId) ?? panels[0]!;
   const actions = useMemo(
-    () => bookActions({ store, panel: panel.id, sure, select, setPanelId, setSure, setTrouble }),
+    () =>
+      bookActions({
+        store,
+        panel: panel.id,
+        sure,
+        select,
+        following: false,
+        setPanelId,
+        setSure,
+        setTrouble,
+      }),
     [store, panel.id, sure],
   );
   const value: BookContext = {

@@ -220,6 +220,10 @@ describe('taken away by one, written on by the other', () => {
     work(hands.ines, (on) => takeOutDevice(at(hands.ines, 7), { mistaken: true }, on));
     hands.bram.add('conductor', 'w1', 'panel', { landsOn: `${at(hands.bram, 7).id}/t1` });
     expect(kindsIn(hands.all())).toEqual(['presence']);
+    const entries = settled(hands, 0);
+    expect(standing(entries)).toEqual([]);
+    expect(panelOf(entries).outOfRange).toEqual([]);
+    expect(siteOf(entries).reader.value('w1', 'landsOn')).toBeNull();
   });
 
   test('what whoever took it away had seen is none against it, on either device', () => {

@@ -2,6 +2,7 @@ import type { Entry, Json } from '../../record/entries/entry';
 import { certainties } from '../../record/entries/entry';
 import type { Fact } from '../../record/entries/inspection';
 import type { Facts } from '../../record/entries/properties';
+import { splitRef } from '../../record/entries/thing-types';
 import type { SiteView } from '../../installation/panel/site-view';
 import type { DeviceView, PanelView } from '../../installation/panel/views';
 import { Changes } from '../recording/changes';
@@ -31,7 +32,10 @@ export function settle(
     case 'presence': {
       const { about, property, sides } = contradiction;
       const chosen = sides[side];
-      return chosen && stand(about, property, chosen, site);
+      if (!chosen) return undefined;
+      const drafts = stand(about, property, chosen, site);
+      const isAway = contradiction.kind === 'presence' && chosen.value === true;
+      return isAway ? [...offIt(about, site), ...drafts] : drafts;
     }
     case 'position':
       return contradiction.sides[side] && keepDevice(contradiction, side, site);
@@ -49,6 +53,17 @@ function stand(about: string, property: string, side: ValueSide, { reader }: Sit
     observe(reader, about, facts, surest(side.facts)),
     ...(side.mend === undefined ? [] : [observe(reader, side.mend, { mendStep: true })]),
   ];
+}
+
+/** What hangs on the screws of a thing that is not there hangs on them no longer. */
+function offIt(thing: string, { reader }: SiteView): Draft[] {
+  const isOn = (ref: string | null) => ref !== null && splitRef(ref).thing === thing;
+  const changes = new Changes(reader);
+  for (const fact of reader.ofAnything('landsOn'))
+    if (isOn(fact.value)) changes.say(fact.about, { landsOn: null });
+  for (const { about, value } of reader.ofAnything('terminals'))
+    if (value.some(isOn)) changes.say(about, { terminals: value.filter((ref) => !isOn(ref)) });
+  return changes.drafts;
 }
 
 const surest = (facts: readonly Fact[]) =>

@@ -73,15 +73,3 @@ export const clash = (devices: readonly DeviceView[]) =>
     devices.every((device) => device.half) &&
     devices[0]!.half !== devices[1]!.half
   );
-
-/** Contradictions that stand in a panel's positions: two breakers on one. Kept, and shown. */
-export function crowdedPositions(site: SiteView): Refusal[] {
-  return site.panels.flatMap((panel) =>
-    panel.positions
-      .filter((position) => clash(position.devices))
-      .map((position) => ({
-        about: position.ref,
-        message: `position ${position.number} holds ${position.devices.map((device) => `breaker ${device.label}`).join(' and ')}`,
-      })),
-  );
-}

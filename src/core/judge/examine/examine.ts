@@ -107,7 +107,8 @@ export function scenesOf(
   );
 }
 
-function examineScenes(scenes: ReadonlyMap<string, Scene>, keep: boolean): Answers {
+/** Every rule at every place of these scenes. */
+export function examineScenes(scenes: ReadonlyMap<string, Scene>, keep = false): Answers {
   const answers = noAnswers(keep);
   for (const scene of scenes.values()) {
     const shut = closedCover(scene);

@@ -1,7 +1,6 @@
 import type { Assessment } from '../../judge/assess/assess';
 import { propertySpec } from '../../record/entries/properties';
-import type { Fact } from '../../record/entries/inspection';
-import { crowdedPositions } from '../../fieldwork/recording/check';
+import { contradictionsOf } from '../../fieldwork/merging/contradictions';
 import { gradeWords, grades } from '../../vocabulary/grade';
 import { itemsOf } from '../../judge/grading/items';
 import type { FindingItem } from '../../judge/grading/items';
@@ -34,7 +33,7 @@ import { summarise } from './summary';
 import { reportHead, toldAndAgreed } from './told';
 import { adviceWords } from './advice';
 import { findingWords } from './finding-words';
-import { valueWords } from './value-words';
+import { contradictionSentence } from './contradiction-words';
 import { reportReadings } from './readings';
 import { whyHereOf } from '../../model/simulation/why-here';
 import type { FirstThings, ReportData, ReportFinding, ReportPermit } from './report';
@@ -136,10 +135,7 @@ export function composeReport(assessment: Assessment, frame: Provenance): Report
     readings: reportReadings(assessment, author),
     whatIfs: keptWhatIfs(assessment, items, frame),
     doubts: [
-      ...inspection.conflicts.map((conflict) => conflictWords(conflict.facts, site, frame)),
-      ...crowdedPositions(site).map(
-        ({ message }) => `Two records contradict each other: ${message}.`,
-      ),
+      ...standing(site).map((one) => contradictionSentence(one, site, author)),
       ...inspection.unplaced.map(
         (one) => `An entry of the record could not be placed: ${one.reason}.`,
       ),
@@ -221,9 +217,6 @@ function firstThings(
     });
 }
 
-function conflictWords(facts: readonly Fact[], site: SiteView, frame: Provenance): string {
-  const [first] = facts;
-  const label = propertySpec(first!.property)?.label ?? first!.property;
-  const values = facts.map((fact) => `${valueWords(fact, site)} (${nameOf(fact.author, frame)})`);
-  return `${label}: recorded as ${values.join(' and as ')}. The worse one counts until this is corrected.`;
-}
+/** Screws of two circuits stand among what cannot be so; what was taken back, among what could not be placed. */
+const standing = (site: SiteView) =>
+  contradictionsOf(site, []).filter(({ kind }) => kind !== 'circuit');

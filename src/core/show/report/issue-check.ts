@@ -4,6 +4,8 @@ import { countWords, reasonOf, scopeSentence } from './visit';
 import { notWrittenOut, unplacedNotes } from '../../fieldwork/walk/notes';
 import { thingWords } from '../../installation/panel/thing-words';
 import { splitRef } from '../../record/entries/thing-types';
+import { contradictionsOf } from '../../fieldwork/merging/contradictions';
+import { contradictionTitle } from './contradiction-words';
 import { countsAsMended } from './mended';
 import { findingWords } from './finding-words';
 import { stops } from './reassurance';
@@ -122,7 +124,7 @@ export function issueCheck(assessment: Assessment): IssueLine[] {
       'doubts',
       'Nothing recorded contradicts itself',
       [
-        ...inspection.conflicts.map(({ property }) => `${property}: two values stand`),
+        ...contradictionsOf(site, []).map((one) => contradictionTitle(one, site)),
         ...inspection.unplaced.map(({ reason }) => `An entry could not be placed: ${reason}`),
       ],
       'open',

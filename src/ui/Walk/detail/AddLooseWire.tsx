@@ -27,7 +27,7 @@ export function AddLooseWire() {
               return [add('conductor', made, panel.id, facts)];
             })
             .then((refused) => {
-              if (!refused) actions.select({ kind: 'thing', ref: made });
+              if (!refused) actions.step({ kind: 'thing', ref: made });
             });
         }}
       />

@@ -45,7 +45,7 @@ export function EmptyDetail({ position }: { position: PositionView }) {
   const close = (opening: PropertyValue<'opening'>, stepOn: boolean) => {
     const [, next] = freeBelow(panel, position);
     void actions.observe(position.ref, { opening }).then((refused) => {
-      if (!refused && stepOn && next) actions.select({ kind: 'position', number: next.number });
+      if (!refused && stepOn && next) actions.step({ kind: 'position', number: next.number });
     });
   };
   const opening = position.opening?.value;

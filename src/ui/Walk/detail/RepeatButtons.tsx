@@ -21,7 +21,7 @@ function useRepeat(position: PositionView) {
     if (!line) return;
     void actions.recordLine(line).then((refused) => {
       const next = below[source.height];
-      if (!refused && next) actions.select({ kind: 'position', number: next.number });
+      if (!refused && next) actions.step({ kind: 'position', number: next.number });
     });
   };
   return { site, panel, actions, below, repeat, last: lastDevice(panel, site.reader) };

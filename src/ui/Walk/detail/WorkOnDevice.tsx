@@ -87,7 +87,7 @@ function Move({ device: moved }: { device: DeviceView }) {
               void actions
                 .work((bench) => moveDevice(moved, { number }, bench))
                 .then((refused) => {
-                  if (!refused) actions.select({ kind: 'position', number });
+                  if (!refused) actions.step({ kind: 'position', number });
                 })
             }
           >
