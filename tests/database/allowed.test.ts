@@ -48,6 +48,7 @@ import {
 } from '@/server/commands/read-inspection';
 import { holdInstrument, takeThermalPicture, walkRound } from '@/server/commands/read-instrument';
 import type { Opened } from '@/core/record/package/opened';
+import { readArrived } from '@/server/commands/read-arrived';
 import { readBook } from '@/server/commands/read-book';
 import { readDraft, readReport } from '@/server/commands/read-report';
 import { makeReset } from '@/server/commands/reset-password';
@@ -235,6 +236,13 @@ const commands: Record<string, Command> = {
     needs: undefined,
     call: async (session, { inspection }) => {
       const { entries } = JSON.parse((await readBook(session, inspection)).text) as Opened;
+      return entries.length === 0 ? undefined : entries;
+    },
+  },
+  readArrived: {
+    needs: undefined,
+    call: async (session, { inspection }) => {
+      const { entries } = await readArrived(session, inspection, 0);
       return entries.length === 0 ? undefined : entries;
     },
   },

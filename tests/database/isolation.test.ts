@@ -492,6 +492,9 @@ describe('every query', () => {
         before: null,
       }),
     manyEntries: (tx) => entryQueries.manyEntries(tx, inspection),
+    manyArrived: (tx) => entryQueries.manyArrived(tx, inspection, 0, 10),
+    oneArrival: (tx) =>
+      entryQueries.oneArrival(tx, inspection).then(({ arrival }) => (arrival > 0 ? [arrival] : [])),
     maybeOneInspection: (tx) => inspectionQueries.maybeOneInspection(tx, inspection),
     maybeOneState: (tx) => inspectionQueries.maybeOneState(tx, inspection),
     maybeOneInspectionLocked: (tx) => inspectionQueries.maybeOneInspectionLocked(tx, inspection),
@@ -899,6 +902,7 @@ describe('every route of the build', () => {
       '/api/library',
       '/api/links',
       '/api/links/revoke',
+      '/api/live',
       '/api/office/export.zip',
       '/api/office/forget',
       '/api/office/keeping',
@@ -987,7 +991,8 @@ describe('every route of the build', () => {
         .replace('[digest]', pictureDigest)
         .replace('[report]', issuedRow.id)
         .replace('[token]', 'g'.repeat(43))
-        .replace('[file]', 'report.json');
+        .replace('[file]', 'report.json')
+        .replace(/^\/api\/live$/, `/api/live?inspection=${inspection}`);
       for (const cookie of [other, 'east-gate-session=guessed', ''])
         for (const method of ['GET', 'POST']) {
           const response = await fetch(server.origin + path, {
@@ -1045,6 +1050,7 @@ describe('every route of the build', () => {
       '/api/entries',
       '/api/links',
       '/api/links/revoke',
+      '/api/live',
       '/api/packages',
       '/api/reports',
       '/api/reports/verify',

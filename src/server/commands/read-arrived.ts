@@ -7,6 +7,7 @@ import { inOrganisation } from '../db/connect';
 import { manyArrived } from '../db/entries';
 import { maybeOneErasure } from '../db/erasures';
 import { manyMembers } from '../db/members';
+import type { Session } from '../session';
 
 /** Entries sent at once; what is beyond them is asked for after them. */
 export const mostNews = 500;
@@ -17,7 +18,7 @@ export const mostNews = 500;
  * anew.
  */
 export function readArrived(
-  organisation: string,
+  { organisation }: Pick<Session, 'organisation'>,
   inspection: string,
   after: number,
 ): Promise<News> {

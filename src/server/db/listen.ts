@@ -56,6 +56,7 @@ export class Listening {
   private async open(): Promise<void> {
     const client = new pg.Client({
       connectionString: this.url,
+      application_name: 'east-gate-live',
       keepAlive: true,
       connectionTimeoutMillis: 5000,
       query_timeout: 5000,

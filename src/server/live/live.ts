@@ -18,7 +18,7 @@ const globalForLive = globalThis as typeof globalThis & { eastGateLive?: Live };
 function begin(): Live {
   const deaf = { asking: undefined as ReturnType<typeof setInterval> | undefined };
   const hub: Hub = new Hub({
-    read: readArrived,
+    read: (organisation, inspection, after) => readArrived({ organisation }, inspection, after),
     say: (word) => listening.say(channels.here, JSON.stringify(word)),
     now: () => Date.now(),
   });

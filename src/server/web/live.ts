@@ -19,7 +19,7 @@ import type { Sent } from './sent';
 /** Streams one member, one office and one process hold at most: whoever gets none asks now and then. */
 const most = { member: 12, office: 300, process: 2000 };
 /** Milliseconds between two looks at whether a session still is one: nobody listens on after it was ended. */
-const sessionMs = 15_000;
+const sessionMs = 10_000;
 
 const id = v.pipe(v.string(), v.regex(patterns.id, 'an id of 1 to 64 letters, digits, - or _'));
 const askedSchema = v.object({
@@ -110,7 +110,7 @@ export async function askLive(session: Session, target: string): Promise<Respons
   const asked = askedIn(target, undefined);
   if ('fault' in asked) return faults(400, asked.fault);
   const { organisation } = session;
-  const news = await readArrived(organisation, asked.inspection, asked.after);
+  const news = await readArrived(session, asked.inspection, asked.after);
   return Response.json({ news, here: liveHub().here(organisation, asked.inspection) });
 }
 
