@@ -33,7 +33,7 @@ const config = {
       testMatch: [
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/src/**/*.test.tsx',
-        '<rootDir>/tests/{house,report,demo,plans}/**/*.test.ts',
+        '<rootDir>/tests/{house,report,demo,plans,live}/**/*.test.ts',
       ],
       testPathIgnorePatterns: ['<rootDir>/src/server/db/'],
     },

@@ -6,6 +6,9 @@ export interface Line {
   origin: string;
   /** Times it broke while something was on it; bytes that were carried to the server, and from it. */
   counts(): { breaks: number; up: number; down: number };
+  /** Nothing goes through, and all that was on it is lost, until it is mended. */
+  cut(): void;
+  mend(): void;
   close(): Promise<void>;
 }
 
@@ -74,7 +77,9 @@ export async function lineTo(
 ): Promise<Line> {
   const open = new Set<Socket>();
   const [up, down] = [new Way(rate, delay), new Way(rate, delay)];
+  let isCut = false;
   const server = createServer((near) => {
+    if (isCut) return void near.destroy();
     const far = connect(port, '127.0.0.1');
     for (const [from, to, way] of [
       [near, far, up],
@@ -91,19 +96,27 @@ export async function lineTo(
     }
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const breakAll = () => {
+    for (const socket of open) {
+      socket.destroy();
+      up.lose(socket);
+      down.lose(socket);
+    }
+  };
   let breaks = 0;
   const breaking =
     breaksEvery === undefined
       ? undefined
       : setInterval(() => {
           if (open.size > 0) breaks += 1;
-          for (const socket of open) {
-            socket.destroy();
-            up.lose(socket);
-            down.lose(socket);
-          }
+          breakAll();
         }, breaksEvery);
   return {
+    cut: () => {
+      isCut = true;
+      breakAll();
+    },
+    mend: () => void (isCut = false),
     origin: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
     counts: () => ({ breaks, up: up.carried, down: down.carried }),
     close: async () => {

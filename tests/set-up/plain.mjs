@@ -7,6 +7,7 @@ const places = [
   'src/server/render',
   'tests/demo',
   'tests/house',
+  'tests/live',
   'tests/plans',
   'tests/report',
 ];

@@ -30,7 +30,13 @@ const keepAfterMs = 2000;
 const restAfterMs = 20_000;
 
 /** Hears what others record of an inspection, and tells them who is here, for as long as somebody looks. */
-export function beginLive({ inspection, onNews, onHere, ...around }: LiveAround): LiveHere {
+export function beginLive({
+  inspection,
+  onNews,
+  onHere,
+  onHearing,
+  ...around
+}: LiveAround): LiveHere {
   let toKeep: News[] = [];
   let keeping: ReturnType<typeof setTimeout> | undefined;
   let resting: ReturnType<typeof setTimeout> | undefined;
@@ -41,6 +47,7 @@ export function beginLive({ inspection, onNews, onHere, ...around }: LiveAround)
     toKeep = [];
   };
   const own = deviceId();
+  const saying = new SayHere(inspection);
   const feed = new Feed({
     ...around,
     line: httpLine(inspection),
@@ -50,12 +57,16 @@ export function beginLive({ inspection, onNews, onHere, ...around }: LiveAround)
       keeping ??= setTimeout(keepNow, keepAfterMs);
     },
     onHere: (here) => onHere(here.filter(({ device }) => device !== own)),
+    onHearing: (hearing) => {
+      // Whoever was away is there again.
+      if (hearing === 'live') saying.come();
+      onHearing(hearing);
+    },
     after: (ms, work) => {
       const timer = setTimeout(work, ms);
       return () => clearTimeout(timer);
     },
   });
-  const saying = new SayHere(inspection);
   const look = () => {
     clearTimeout(resting);
     if (document.visibilityState === 'hidden') {

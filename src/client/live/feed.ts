@@ -63,7 +63,9 @@ export class Feed {
   private hearing: Hearing = 'deaf';
   private closed = false;
   private asking = false;
-  private breaks = 0;
+  /** Times the server was not reached, and times a stream did not come through though it was, one after another. */
+  private failures = 0;
+  private blocked = 0;
   private opened = false;
   private endStream: () => void = () => undefined;
   private callOff: () => void = () => undefined;
@@ -109,7 +111,8 @@ export class Feed {
         if (isOld()) return;
         this.callOff();
         this.opened = true;
-        this.breaks = 0;
+        this.failures = 0;
+        this.blocked = 0;
         this.hear('live');
       },
       onNews: (raw) => isOld() || this.take(raw),
@@ -118,48 +121,64 @@ export class Feed {
     });
   }
 
-  /** The stream broke, or did not open: it is asked at once, and a stream is tried again later. */
+  /**
+   * The stream broke, or did not open: it is asked at once for what came meanwhile. A server that is not reached is
+   * tried again after a growing pause; where it answers, and streams do not come through, it is asked now and then.
+   */
   private lose(): void {
     const cameThrough = this.opened;
     this.leave();
-    this.opened = false;
-    this.breaks += 1;
     if (cameThrough) this.hear('deaf');
+    void this.recover(cameThrough, this.nth);
+  }
+
+  private async recover(cameThrough: boolean, nth: number): Promise<void> {
+    const reached = await this.ask();
+    // Woken meanwhile, or at rest.
+    if (this.closed || nth !== this.nth) return;
     const { first, most, tryAgain, ask } = feedTiming;
-    void this.ask();
-    if (cameThrough || this.breaks <= 2)
-      this.callOff = this.around.after(Math.min(most, first * 2 ** this.breaks), () =>
+    if (!reached) {
+      this.callOff = this.around.after(Math.min(most, first * 2 ** this.failures), () =>
         this.listen(),
       );
+      this.failures += 1;
+      return;
+    }
+    this.failures = 0;
+    this.blocked = cameThrough ? 0 : this.blocked + 1;
+    if (this.blocked < 2) this.callOff = this.around.after(first, () => this.listen());
     else this.askOn(Math.floor(tryAgain / ask));
   }
 
   /** Asks now and then, so many times, then tries a stream again. */
   private askOn(times: number): void {
     this.callOff = this.around.after(feedTiming.ask, () => {
+      if (times <= 1) return this.listen();
       void this.ask();
-      if (times > 1) this.askOn(times - 1);
-      else this.listen();
+      this.askOn(times - 1);
     });
   }
 
-  /** Asks for what it lacks. */
-  private async ask(): Promise<void> {
-    if (this.asking || this.closed) return;
+  /** Asks for what it lacks; whether the server answered. */
+  private async ask(): Promise<boolean> {
+    if (this.asking || this.closed) return false;
     this.asking = true;
     const nth = this.nth;
     const asked = await this.around.line.ask(this.arrived);
     this.asking = false;
-    if (this.closed) return;
+    if (this.closed) return false;
     if (asked.kind === 'refused') {
       this.close();
       this.around.onAgain();
-      return;
+      return false;
     }
-    // What was heard meanwhile says more of who is there.
-    if (asked.kind === 'told' && nth === this.nth) this.around.onHere(asked.here);
-    if (asked.kind === 'told') this.take(asked.news);
+    if (asked.kind === 'told') {
+      // What was heard meanwhile says more of who is there.
+      if (nth === this.nth && this.hearing !== 'live') this.around.onHere(asked.here);
+      this.take(asked.news);
+    }
     if (this.hearing !== 'live') this.hear(asked.kind === 'told' ? 'asking' : 'deaf');
+    return asked.kind === 'told';
   }
 
   private take(raw: unknown): void {

@@ -2,8 +2,8 @@ import type { Hand } from '@/core/fieldwork/hand/hand';
 import { deviceId } from '../device-id';
 import { postJson } from '../http';
 
-/** Milliseconds: between two words of what is in hand; and after which it is said again, so that it holds. */
-const timing = { hurry: 300, again: 15_000 };
+/** Milliseconds: between two words of what is in hand; until one that was not taken, and one that was, is said again. */
+const timing = { hurry: 300, retry: 2000, again: 15_000 };
 
 /** Says to the others at an inspection what one has in hand here. Nothing waits for it, and nothing of it is kept. */
 export class SayHere {
@@ -38,11 +38,15 @@ export class SayHere {
   private soon(ms: number): void {
     clearTimeout(this.timer);
     if (this.away) return;
-    this.timer = setTimeout(() => {
+    const timer = setTimeout(() => {
       this.last = Date.now();
       const { inspection, hand } = this;
-      void postJson('/api/live', { inspection, device: deviceId(), ...(hand && { hand }) });
-      this.soon(timing.again);
+      const word = { inspection, device: deviceId(), ...(hand && { hand }) };
+      void postJson('/api/live', word).then(({ ok }) => {
+        // Something else is said meanwhile: that goes on by itself.
+        if (this.timer === timer) this.soon(ok ? timing.again : timing.retry);
+      });
     }, ms);
+    this.timer = timer;
   }
 }

@@ -12,6 +12,9 @@ import type { Hearing } from './feed';
 /** What a page shows comes before what hears. */
 const beginning = later(() => import('./begin'));
 
+/** Milliseconds until what hears is fetched again, where it could not be. */
+const fetchAgainMs = 4000;
+
 export interface LiveNow {
   /** The others who have this inspection open. */
   others: readonly Present[];
@@ -69,30 +72,37 @@ export function useLive({ inspection, store, member, arrived, hand, again }: Liv
         last: ofOthers.length > 0 ? { ...news, entries: ofOthers } : before.last,
       }));
     };
-    void beginning().then(
-      ({ beginLive }) => {
-        if (left) return;
-        here.current = beginLive({
-          inspection,
-          arrived: from.current ?? 0,
-          onNews,
-          onHere: (others) =>
-            setNow((before) => ({ ...before, others, met: before.met || others.length > 0 })),
-          onHearing: (hearing) =>
-            setNow((before) => ({
-              ...before,
-              hearing,
-              // Of whom nothing is heard nothing is said.
-              ...(hearing === 'deaf' && { others: nobody }),
-            })),
-          onAgain: () => asking.current(),
-        });
-        here.current.inHand(held.current);
-      },
-      () => undefined,
-    );
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const begin = (): void =>
+      void beginning().then(
+        ({ beginLive }) => {
+          if (left) return;
+          here.current = beginLive({
+            inspection,
+            arrived: from.current ?? 0,
+            onNews,
+            onHere: (others) =>
+              setNow((before) => ({ ...before, others, met: before.met || others.length > 0 })),
+            onHearing: (hearing) =>
+              setNow((before) => ({
+                ...before,
+                hearing,
+                // Of whom nothing is heard nothing is said.
+                ...(hearing === 'deaf' && { others: nobody }),
+              })),
+            onAgain: () => asking.current(),
+          });
+          here.current.inHand(held.current);
+        },
+        // The network is away, or its program was not fetched: it is tried again.
+        () => {
+          if (!left) again = setTimeout(begin, fetchAgainMs);
+        },
+      );
+    begin();
     return () => {
       left = true;
+      clearTimeout(again);
       here.current?.end();
       here.current = undefined;
     };

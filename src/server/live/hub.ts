@@ -158,8 +158,10 @@ export class Hub {
   }
 
   private dropEmpty(room: Room): void {
-    if (room.watchers.size === 0 && room.here.size === 0)
-      this.rooms.delete(keyOf(room.organisation, room.inspection));
+    const key = keyOf(room.organisation, room.inspection);
+    // Another may stand in its place by now.
+    if (room.watchers.size === 0 && room.here.size === 0 && this.rooms.get(key) === room)
+      this.rooms.delete(key);
   }
 
   private hereIn = ({ here }: Room): Present[] => [...here.values()].map(({ present }) => present);

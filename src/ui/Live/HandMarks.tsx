@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { Present } from '@/core/fieldwork/hand/hand';
 import type { PanelDrawing } from '@/core';
 import type { PanelView } from '@/core/installation/panel/views';
-import { bodyLength, boxOnSheet, rowTop } from '@/core/show/drawing/geometry';
+import { bodyLength, boxOnSheet, rowTop, sheetSize } from '@/core/show/drawing/geometry';
 import { pointInHand } from '../Walk/lens';
 import { initialsOf } from './hand-words';
 
@@ -12,15 +12,17 @@ interface HandMarksProps {
   panel: PanelView;
   drawing: PanelDrawing;
   others: readonly Present[];
+  /** Room beside the enclosure: the plate of a position stands there, and covers nothing of the panel. */
+  beside?: boolean;
 }
 
 /** Inches of the sheet: a plate with initials, and the arms of a bracket. */
-const plate = { width: 0.74, height: 0.44, arm: 0.22 };
+const plate = { width: 0.9, height: 0.56, arm: 0.22 };
 
 /** What others have in hand, on the drawing: the place held between two brackets, and whose hands they are. */
 export const HandMarks = memo(AllHands);
 
-function AllHands({ panel, drawing, others }: HandMarksProps) {
+function AllHands({ panel, drawing, others, beside = false }: HandMarksProps) {
   const taken = new Map<string, number>();
   return (
     <g pointerEvents="none" aria-hidden="true" data-hands>
@@ -30,9 +32,12 @@ function AllHands({ panel, drawing, others }: HandMarksProps) {
         const box = boxOf(selection, panel, drawing);
         const point = pointInHand(selection, panel, drawing);
         if (!box && !point) return null;
-        const at = box
-          ? { x: box.x + box.width / 2, y: box.y }
-          : { x: point!.x, y: point!.y - plate.height / 2 };
+        const at =
+          beside && box
+            ? besideOf(box, drawing)
+            : box
+              ? { x: box.x + box.width / 2, y: box.y }
+              : { x: point!.x, y: point!.y - plate.height / 2 };
         const key = `${Math.round(at.x)}/${Math.round(at.y)}`;
         const before = taken.get(key) ?? 0;
         taken.set(key, before + 1);
@@ -51,8 +56,8 @@ function AllHands({ panel, drawing, others }: HandMarksProps) {
             />
             <text
               x={x + plate.width / 2}
-              y={at.y + 0.11}
-              fontSize={0.32}
+              y={at.y + 0.14}
+              fontSize={0.42}
               fontWeight={700}
               textAnchor="middle"
               fill="var(--ink)"
@@ -64,6 +69,14 @@ function AllHands({ panel, drawing, others }: HandMarksProps) {
       })}
     </g>
   );
+}
+
+/** Outside the enclosure, on the side of the place: over or under it where the panel hangs sideways. */
+function besideOf(box: Box, { geometry: g }: PanelDrawing): { x: number; y: number } {
+  const sheet = sheetSize(g);
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  if (g.turned) return { x: middle.x, y: middle.y < sheet.height / 2 ? -0.4 : sheet.height + 0.4 };
+  return { x: middle.x < sheet.width / 2 ? -0.55 : sheet.width + 0.55, y: middle.y };
 }
 
 type Box = ReturnType<typeof boxOnSheet>;

@@ -13,7 +13,7 @@ const named = 3;
 
 /** Over every view while somebody else is at this inspection: who, what he has in hand, what he recorded last. */
 export function HereStrip() {
-  const { state, names } = useBook();
+  const { state, names, panel } = useBook();
   const { others, hearing, last, met, following, follow } = useLiveNow();
   const { site } = state.assessment;
   if (others.length === 0 && !(met && hearing === 'deaf')) return null;
@@ -33,7 +33,7 @@ export function HereStrip() {
       {others.slice(0, named).map(({ device, name, hand }) => (
         <p key={device} className="flex min-w-0 items-center gap-2">
           <span className="min-w-0 truncate">
-            <strong>{name}</strong> {handWords(hand, site)}
+            <strong>{name}</strong> {handWords(hand, site, panel.id)}
           </span>
           <button
             className="act shrink-0 px-2!"

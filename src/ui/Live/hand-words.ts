@@ -4,12 +4,15 @@ import type { SiteView } from '@/core/installation/panel/site-view';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { refOfSelection } from '../Book/selected-ref';
 
-/** "at Breaker 14", "at Stage 3, Outside": what somebody has in hand, as this device calls it. */
-export function handWords(hand: Hand | undefined, site: SiteView): string {
+/**
+ * "at Breaker 14", "at stage 3, Outside": what somebody has in hand, as this device calls it.
+ * @param here the panel in hand on this device, which is not named
+ */
+export function handWords(hand: Hand | undefined, site: SiteView, here?: string): string {
   if (!hand) return 'has it open';
   const { selection } = hand;
   const panel = site.panels.find(({ id }) => id === hand.panel);
-  const name = site.panels.length > 1 && panel ? `, ${panel.name}` : '';
+  const name = panel && panel.id !== here ? `, ${panel.name}` : '';
   if (selection.kind === 'stage') {
     const stage = stages.find(({ number }) => number === selection.stage);
     return stage ? `at stage ${stage.number}, ${stage.name}${name}` : 'has it open';

@@ -2,6 +2,8 @@
 
 import { useMemo, useState } from 'react';
 import type { Assessment } from '@/core';
+import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
+import { contradictionTitle } from '@/core/show/report/contradiction-words';
 import type { FindingItem } from '@/core/judge/grading/items';
 import { itemsOf } from '@/core/judge/grading/items';
 import { findingWords, itemWords } from '@/core/show/report/finding-words';
@@ -196,7 +198,7 @@ function Doubts() {
       <h3 className="mt-4 font-bold">To be cleared up</h3>
       <div className="mt-1 grid gap-2">
         {contradictions.map((one) => (
-          <ContradictionCard key={one.key} contradiction={one} />
+          <ContradictionItem key={one.key} contradiction={one} />
         ))}
       </div>
       <ul className="text-ink2 mt-1">
@@ -208,5 +210,25 @@ function Doubts() {
         ))}
       </ul>
     </>
+  );
+}
+
+/** In a line; opened, with all of it, and what it is about in hand. */
+function ContradictionItem({ contradiction }: { contradiction: Contradiction }) {
+  const { state, panel, actions } = useBook();
+  const [open, setOpen] = useState(false);
+  if (open) return <ContradictionCard contradiction={contradiction} />;
+  return (
+    <button
+      className="act justify-start! text-left"
+      aria-expanded={false}
+      onClick={() => {
+        setOpen(true);
+        const selection = selectionOf(contradiction.about, panel);
+        if (selection) actions.select(selection);
+      }}
+    >
+      {contradictionTitle(contradiction, state.assessment.site)}
+    </button>
   );
 }

@@ -32,9 +32,6 @@ interface PanelSheetProps {
   onTouch(): void;
 }
 
-const ContradictionMarks = lazily(
-  async () => (await import('../Merging/ContradictionMarks')).ContradictionMarks,
-);
 const HandMarks = lazily(async () => (await import('../Live/HandMarks')).HandMarks);
 
 /** No mark is drawn where nothing was judged; that it was not is said beside the drawing. */
@@ -128,11 +125,8 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
       <PanelLens panel={recorded} drawing={drawing} label={label}>
         <g id="panel-drawn">
           <Shapes shapes={drawing.shapes} />
-          <FindingMarks {...{ panel: recorded, geometry, findings }} />
+          <FindingMarks {...{ panel: recorded, geometry, findings, contradictions }} />
         </g>
-        {contradictions.length > 0 && (
-          <ContradictionMarks {...{ panel: recorded, geometry, contradictions }} />
-        )}
         {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </PanelLens>
@@ -154,12 +148,9 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
       >
         <Shapes shapes={drawing.shapes} />
         <Shapes shapes={labels} />
-        <FindingMarks {...{ panel: recorded, geometry, findings }} />
+        <FindingMarks {...{ panel: recorded, geometry, findings, contradictions }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
-        {contradictions.length > 0 && (
-          <ContradictionMarks {...{ panel: recorded, geometry, contradictions }} />
-        )}
-        {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
+        {others.length > 0 && <HandMarks beside {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
       </svg>
     </div>

@@ -43,13 +43,17 @@ const saidBy = (facts: readonly Pick<Fact, 'author' | 'at'>[]): SaidBy[] => [
   ...new Map(facts.map(({ author, at }) => [author, { author, at }])).values(),
 ];
 
+/** "Breaker 7", "Circuit Hall": without the colon a title has of its own. */
+const thingOf = ({ about }: Contradiction, site: SiteView) =>
+  thingWords(about, site).replace(': ', ' ');
+
 /** What a contradiction is about, in a line. */
 export function contradictionTitle(one: Contradiction, site: SiteView): string {
   switch (one.kind) {
     case 'values':
-      return `${thingWords(one.about, site)}: ${lower(labelOf(one.property))}, recorded differently`;
+      return `${thingOf(one, site)}, ${lower(labelOf(one.property))}: recorded differently`;
     case 'presence':
-      return `${thingWords(one.about, site)}: taken away by one, recorded by another`;
+      return `${thingOf(one, site)}: taken away by one, recorded by another`;
     case 'position':
       return `Position ${one.number}: ${counted(one.sides.length, 'breaker')} recorded`;
     case 'circuit':
@@ -177,12 +181,12 @@ export function contradictionSentence(
         (side) =>
           `${valueWords({ property: one.property, value: side.value, about: one.about }, site)}${side.mend === undefined ? '' : ' after a mend'} (${by(side)})`,
       );
-      return `${thingWords(one.about, site)}, ${lower(labelOf(one.property))}: recorded as ${said.join(' and as ')}. The worse one counts until this is corrected.`;
+      return `${thingOf(one, site)}, ${lower(labelOf(one.property))}: recorded as ${said.join(' and as ')}. The worse one counts until this is corrected.`;
     }
     case 'presence': {
       const [away, there] = one.sides;
       const words = one.property === 'removed' ? 'not there' : 'taken out';
-      return `${thingWords(one.about, site)}: recorded as ${words} (${by(away)}), while more of it was recorded (${by(there)}). What was found of it counts until this is cleared up.`;
+      return `${thingOf(one, site)}: recorded as ${words} (${by(away)}), while more of it was recorded (${by(there)}). What was found of it counts until this is cleared up.`;
     }
     case 'position':
       return `Position ${one.number}: ${one.sides.map((side) => `${deviceWords(side.device)} (${by(side)})`).join(' and ')} are both recorded on it. Both count until this is cleared up.`;
