@@ -70,8 +70,10 @@ const core = [
     room: 'fieldwork',
     is: 'the work at the panel: what is asked next, and how it becomes entries',
     folders: {
+      hand: 'what somebody has in hand, as others are told',
       walk: 'stages, questions, notes and photos',
       recording: 'lines and taps turned into entries; undo',
+      merging: 'what two hands recorded against each other, and what settles it',
       bench: 'readings to take, each with its verdict',
       'circuit-table': 'the panel as rows of a spreadsheet, and back',
     },

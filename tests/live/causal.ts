@@ -19,12 +19,25 @@ export function contradictedByKnowledge(all: readonly Entry[], knowledge: Knowle
 }
 
 function standingByKnowledge(all: readonly Entry[], knowledge: Knowledge): Standing {
-  const stand = new Map<string, ReadonlySet<string>>();
-  /** Of these entries, those whose value of a property stands. */
-  const standing = (entries: readonly Entry[], about: string, property: string): Entry[] => {
-    const said = withUndone(orderEntries(entries).ordered).flatMap(({ entry, undone }) =>
-      !undone && speaksOf(entry, about, property) ? entry : [],
-    );
+  const taken = new Map<string, ReadonlySet<string>>();
+  const known = new Map<string, readonly Entry[]>();
+  const live = (entries: readonly Entry[]): readonly Entry[] =>
+    withUndone(orderEntries(entries).ordered).flatMap(({ entry, undone }) => (undone ? [] : entry));
+  /** What counted on the device when an entry was made there. */
+  const countedWhen = (by: Entry): readonly Entry[] => {
+    const found = known.get(by.id);
+    if (found) return found;
+    const ids = knowledge.get(by.id);
+    const counted = ids
+      ? live(all.filter(({ id, action }) => ids.has(id) && action !== by.action))
+      : [];
+    known.set(by.id, counted);
+    return counted;
+  };
+  /** Of entries that count, those whose value of a property stands. */
+  const standing = (counted: readonly Entry[], about: string, property: string): Entry[] => {
+    const said = counted.filter((entry) => speaksOf(entry, about, property));
+    if (said.length < 2) return said;
     return said.filter(
       (one) =>
         !said.some((later) => later !== one && placeTaken(later, about, property).has(one.id)),
@@ -32,24 +45,16 @@ function standingByKnowledge(all: readonly Entry[], knowledge: Knowledge): Stand
   };
   /** Those in whose place an entry put its value. */
   const placeTaken = (by: Entry, about: string, property: string): ReadonlySet<string> => {
+    if (by.kind !== 'observe') return new Set();
     const key = `${by.id} ${about} ${property}`;
-    const found = stand.get(key);
+    const found = taken.get(key);
     if (found) return found;
-    const known = knowledge.get(by.id);
-    const taken =
-      by.kind !== 'observe' || !known
-        ? new Set<string>()
-        : new Set(
-            standing(
-              all.filter(({ id, action }) => known.has(id) && action !== by.action),
-              about,
-              property,
-            ).map(({ id }) => id),
-          );
-    stand.set(key, taken);
-    return taken;
+    const own = new Set(standing(countedWhen(by), about, property).map(({ id }) => id));
+    taken.set(key, own);
+    return own;
   };
-  return (about, property) => standing(all, about, property);
+  const now = live(all);
+  return (about, property) => standing(now, about, property);
 }
 
 /** Values of one property that stand, and differ. */

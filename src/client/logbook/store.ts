@@ -6,8 +6,6 @@ import { refusalsAfter } from '@/core/fieldwork/recording/check';
 import type { Draft } from '@/core/fieldwork/recording/draft';
 import { openMend } from '@/core/judge/assess/mended';
 import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
-import { contradictionsOf } from '@/core/fieldwork/merging/contradictions';
-import { settle } from '@/core/fieldwork/merging/settle';
 import { withMendStep } from '@/core/fieldwork/recording/mend-step';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
 import { redoDraft, undoDraft } from '@/core/fieldwork/recording/undo';
@@ -16,6 +14,7 @@ import { overrulingEntries } from '@/core/record/entries/overruling';
 import type { Permission } from '@/core/vocabulary/permission';
 import type { Held, HeldCounts, HeldDatabase } from '../outbox/held';
 import { countHeld, heldOf, hold } from '../outbox/held';
+import { fetchMerging } from '../merging/fetch-merging';
 import { reading } from '../outbox/reading';
 import type { PicturesProgress } from '../outbox/pictures';
 import type { Connection } from '../outbox/sender';
@@ -202,15 +201,13 @@ export class LogbookStore {
   }
 
   /** Settles what two hands recorded against each other on one side of it: by entries of one action. */
-  settle(contradiction: Contradiction, side: number): Promise<string | undefined> {
-    return this.record(({ site }) => {
-      const { entries } = this.judged;
-      const now = contradictionsOf(site, entries).find(({ key }) => key === contradiction.key);
-      // Settled meanwhile, by other hands: nothing is to be said.
-      if (!now) return [];
-      const at = sideNow(contradiction, side, now);
-      return (at < 0 ? undefined : settle(now, at, site, entries)) ?? changedMeanwhile;
-    }, true);
+  async settle(contradiction: Contradiction, side: number): Promise<string | undefined> {
+    const merging = await fetchMerging().catch(() => undefined);
+    if (!merging) return notFetched;
+    return this.record(
+      ({ site }) => merging.settleOn(contradiction, side, site, this.judged.entries),
+      true,
+    );
   }
 
   private async recordNow(make: Make, settles: boolean): Promise<string | undefined> {
@@ -312,17 +309,7 @@ const mayNot = {
 
 type Make = (assessment: Assessment) => readonly Draft[] | { message: string };
 
-/** Where the side that was chosen stands among the sides now. */
-function sideNow(before: Contradiction, side: number, now: Contradiction): number {
-  if (before.kind === 'taken-back' || now.kind === 'taken-back') return side;
-  const said = (one: { facts: readonly { entry: string }[] }) =>
-    one.facts.map(({ entry }) => entry);
-  const chosen = new Set(said(before.sides[side]!));
-  return now.sides.findIndex((one) => said(one).some((entry) => chosen.has(entry)));
-}
-
-const changedMeanwhile = {
-  message: 'More was recorded of it meanwhile: look again, then settle it. Nothing was recorded.',
-};
+const notFetched =
+  'What settles it could not be fetched: the server was not reached. Nothing was recorded.';
 
 const draftsOrNothing = (draft: Draft | undefined) => (draft ? [draft] : []);

@@ -7,7 +7,6 @@ export interface PreparedPicture {
   height: number;
 }
 
-export const mostPicturesAVisit = 60;
 const mostFileBytes = 40 * 1024 * 1024;
 const longestSidePx = 2400;
 const quality = 0.85;

@@ -23,13 +23,13 @@ import { useLive } from '@/client/live/use-live';
 import { LiveProvider } from '../Live/context';
 import { useFollowing } from '../Live/use-following';
 import { lazily } from '../primitives/lazily';
-import { MendStrip } from './MendStrip';
-import { NoPanel } from './NoPanel';
 import { NotJudged, notJudged } from './NotJudged';
 import { StopStrip } from './StopStrip';
 import type { BookSent } from './sent';
 import { bookPath } from '@/client/sent/paths';
 
+const NoPanel = lazily(async () => (await import('./NoPanel')).NoPanel);
+const MendStrip = lazily(async () => (await import('./MendStrip')).MendStrip);
 const HereStrip = lazily(async () => (await import('../Live/HereStrip')).HereStrip);
 
 /** Nobody opens a part this soon after the view stands. */
@@ -174,7 +174,7 @@ function OpenBook({
                 <Newer />
                 {judgeAgain && <NotJudged again={judgeAgain} />}
                 <StopStrip ask={ask} />
-                <MendStrip />
+                {state.mending !== undefined && <MendStrip />}
                 {now.met && <HereStrip />}
               </div>
               <div className="relative min-h-0">

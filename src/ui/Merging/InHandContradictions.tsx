@@ -2,7 +2,8 @@
 
 import { useBook, useInHand } from '../Book/context';
 import { ContradictionCard } from './ContradictionCard';
-import { isInHand, useContradictions } from './use-contradictions';
+import { isInHand } from './is-in-hand';
+import { useContradictions } from './use-contradictions';
 
 /** What is contradicted of the thing in hand, before all else of it. */
 export function InHandContradictions() {

@@ -1,40 +1,41 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { fetchMerging } from '@/client/merging/fetch-merging';
 import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
-import { contradictionsOf } from '@/core/fieldwork/merging/contradictions';
-import { splitRef } from '@/core/record/entries/thing-types';
-import type { PanelView } from '@/core/installation/panel/views';
+import type { SiteView } from '@/core/installation/panel/site-view';
 import { useBook } from '../Book/context';
-import type { Selection } from '../Book/context';
-import { selectionOf } from '../Walk/selection';
 
-/** What two hands recorded against each other and nobody settled yet. */
+/** Whether there may be any: looked at before the program that finds them is fetched. */
+const mayContradict = ({ reader: { inspection }, panels }: SiteView): boolean =>
+  inspection.conflicts.length > 0 ||
+  inspection.unplaced.length > 0 ||
+  panels.some(
+    ({ outOfRange, positions }) =>
+      outOfRange.length > 0 || positions.some(({ devices }) => devices.length > 1),
+  );
+
+const none: readonly Contradiction[] = [];
+
+/** What two hands recorded against each other and nobody settled yet; none until what finds them is here. */
 export function useContradictions(): readonly Contradiction[] {
   const { state } = useBook();
   const { site } = state.assessment;
-  return useMemo(() => contradictionsOf(site, state.entries), [site, state.entries]);
-}
-
-/** Whether it is shown where this is in hand: on its position or its screw, else where its thing is touched. */
-export function isInHand(
-  { about }: Contradiction,
-  selection: Selection,
-  panel: PanelView,
-): boolean {
-  if (selection.kind === 'thing')
-    return about === selection.ref || splitRef(about).thing === selection.ref;
-  const place = selectionOf(about, panel);
-  if (selection.kind === 'stage') return place === undefined || place.kind === 'stage';
-  if (place?.kind !== selection.kind) return false;
-  if (place.kind === 'screw' && selection.kind === 'screw')
-    return place.bar === selection.bar && place.number === selection.number;
-  const at = (number: number) =>
-    panel.positions.find((position) => position.number === number)?.devices ?? [];
-  return (
-    place.kind === 'position' &&
-    selection.kind === 'position' &&
-    (place.number === selection.number ||
-      at(place.number).some((device) => at(selection.number).includes(device)))
+  const [merging, setMerging] = useState<Awaited<ReturnType<typeof fetchMerging>>>();
+  const wanted = mayContradict(site);
+  useEffect(() => {
+    if (!wanted) return;
+    let left = false;
+    void fetchMerging().then(
+      (program) => left || setMerging(program),
+      () => undefined,
+    );
+    return () => {
+      left = true;
+    };
+  }, [wanted]);
+  return useMemo(
+    () => (wanted && merging ? merging.contradictionsOf(site, state.entries) : none),
+    [wanted, merging, site, state.entries],
   );
 }

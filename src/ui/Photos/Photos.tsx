@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { mostPicturesAVisit } from '@/client/pictures/prepare';
+import { mostPicturesAVisit } from '@/client/pictures/most-pictures';
 import { photosOf } from '@/core/fieldwork/walk/photos';
 import { thingWords } from '@/core/installation/panel/thing-words';
 import { useBook } from '../Book/context';

@@ -4,10 +4,14 @@ import { useState } from 'react';
 import { formatISO } from 'date-fns';
 import { openHeld } from '@/client/outbox/held';
 import { holdPicture } from '@/client/outbox/pictures';
-import { mostPicturesAVisit, preparePicture } from '@/client/pictures/prepare';
+import { later } from '@/client/later';
+import { mostPicturesAVisit } from '@/client/pictures/most-pictures';
 import { add } from '@/core/fieldwork/recording/draft';
 import { photosOf } from '@/core/fieldwork/walk/photos';
 import { useBook } from '../Book/context';
+
+/** Wanted once there is one. */
+const preparing = later(() => import('@/client/pictures/prepare'));
 
 /** Takes pictures in: held on this device first, then an entry for each. */
 export function useAddPhotos(about?: string) {
@@ -17,6 +21,13 @@ export function useAddPhotos(about?: string) {
   const { site } = state.assessment;
   const take = async (files: readonly File[]) => {
     setBusy(true);
+    const prepare = await preparing().catch(() => undefined);
+    if (!prepare) {
+      setFaults([
+        'What takes pictures in could not be fetched: the server was not reached. Nothing was added.',
+      ]);
+      return setBusy(false);
+    }
     const said: string[] = [];
     let room = mostPicturesAVisit - photosOf(site).length;
     const db = await openHeld();
@@ -25,7 +36,7 @@ export function useAddPhotos(about?: string) {
         said.push(`${file.name}: this visit holds ${mostPicturesAVisit} pictures already.`);
         continue;
       }
-      const picture = await preparePicture(file);
+      const picture = await prepare.preparePicture(file);
       if ('reason' in picture) {
         said.push(picture.reason);
         continue;

@@ -20,7 +20,6 @@ import { FindingMarks } from './FindingMarks';
 import { HitAreas } from './HitAreas';
 import { neighbour } from './neighbour';
 import { PanelLens } from './PanelLens';
-import { PreviewMarks } from './PreviewMarks';
 import type { Preview } from './use-preview';
 
 interface PanelSheetProps {
@@ -32,6 +31,7 @@ interface PanelSheetProps {
   onTouch(): void;
 }
 
+const PreviewMarks = lazily(async () => (await import('./PreviewMarks')).PreviewMarks);
 const HandMarks = lazily(async () => (await import('../Live/HandMarks')).HandMarks);
 
 /** No mark is drawn where nothing was judged; that it was not is said beside the drawing. */

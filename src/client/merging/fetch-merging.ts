@@ -1,0 +1,4 @@
+import { later } from '../later';
+
+/** Fetches it, once. */
+export const fetchMerging = later(() => import('./merging'));

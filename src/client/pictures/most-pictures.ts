@@ -1,0 +1,2 @@
+/** Pictures of one visit. */
+export const mostPicturesAVisit = 60;
