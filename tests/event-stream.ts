@@ -19,12 +19,18 @@ export interface Watching {
   leave(): void;
 }
 
+interface Ears {
+  onBegun?(): void;
+  onNews?(news: News): void;
+}
+
 /** Watches an inspection as a browser does, from a place in the order of arrival on. */
 export async function watch(
   origin: string,
   cookie: string,
   inspection: string,
   after: number | string = 0,
+  { onBegun, onNews }: Ears = {},
 ): Promise<Watching> {
   const left = new AbortController();
   const query = new URLSearchParams({ inspection, after: String(after) });
@@ -59,9 +65,12 @@ export async function watch(
   }
   watching.ended = read(response.body!, (name, data) => {
     if (name === 'here') watching.here = JSON.parse(data) as Present[];
+    if (name === 'begun') onBegun?.();
     if (name !== 'news') return;
-    watching.news.push(JSON.parse(data) as News);
+    const news = JSON.parse(data) as News;
+    watching.news.push(news);
     watching.at.push(performance.now());
+    onNews?.(news);
   }).then(
     () => void (isEnded = true),
     () => void (isEnded = true),

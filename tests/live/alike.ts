@@ -3,7 +3,7 @@ import { contradictionsOf } from '@/core/fieldwork/merging/contradictions';
 import { readSite } from '@/core/installation/panel/site-view';
 import type { Entry } from '@/core/record/entries/entry';
 import { fold } from '@/core/record/entries/fold';
-import { keepInspection } from '@/core/record/entries/kept';
+import { canonicalJson } from '@/core/vocabulary/canonical';
 import { contradictedByKnowledge } from './causal';
 
 /** What a device has in the end, and what was made on it by what was known then. */
@@ -13,6 +13,19 @@ interface Ended {
 }
 
 export const ids = (entries: readonly Entry[]) => entries.map(({ id }) => id).sort();
+
+/** What the entries say, in one order: a database gives the facts of an entry back in an order of its own. */
+const said = (entries: readonly Entry[]) => {
+  const { things, facts, recorded, unplaced } = fold(entries);
+  return canonicalJson({
+    things: Object.fromEntries(things),
+    facts: Object.fromEntries(
+      [...facts].map(([about, values]) => [about, Object.fromEntries(values)]),
+    ),
+    recorded: [...recorded].sort(),
+    unplaced: unplaced.map((one) => canonicalJson(one)).sort(),
+  });
+};
 
 const shown = (entries: readonly Entry[]) =>
   contradictionsOf(readSite(fold(entries)), entries).map((one) => [
@@ -32,11 +45,11 @@ export function expectAlike(
 ): number {
   const made = devices.flatMap((device) => [...device.made.keys()]);
   expect(ids(stored)).toEqual([...ids(start), ...made].sort());
-  const inspection = JSON.stringify(keepInspection(fold(stored)));
+  const inspection = said(stored);
   const contradictions = shown(stored);
   for (const { entries } of devices) {
     expect(ids(entries)).toEqual(ids(stored));
-    expect(JSON.stringify(keepInspection(fold(entries)))).toBe(inspection);
+    expect(said(entries)).toBe(inspection);
     expect(shown(entries)).toEqual(contradictions);
   }
   const knowledge = new Map(devices.flatMap((device) => [...device.made]));

@@ -1,4 +1,4 @@
-import { group } from 'd3-array';
+import { ascending, group } from 'd3-array';
 import { canonicalJson } from '../../vocabulary/canonical';
 import type { Entry } from '../../record/entries/entry';
 import type { Conflict, Fact } from '../../record/entries/inspection';
@@ -20,8 +20,10 @@ import type {
 export function contradictionsOf(site: SiteView, entries: readonly Entry[]): Contradiction[] {
   const { inspection } = site.reader;
   const mends = inspection.conflicts.length > 0 ? mendOfEntries(entries) : new Map();
+  // A device has the facts of an entry in the order they were written, a database in its own.
+  const conflicts = [...inspection.conflicts].sort((a, b) => ascending(keyOf(a), keyOf(b)));
   return [
-    ...inspection.conflicts.map((conflict) => ofConflict(conflict, mends)),
+    ...conflicts.map((conflict) => ofConflict(conflict, mends)),
     ...site.panels.flatMap((panel) => crowded(panel, site)),
     ...site.panels.flatMap((panel) => claimed(panel, site)),
     ...takenBack(site, entries),
@@ -33,6 +35,8 @@ export const contradictionsAt = (
   all: readonly Contradiction[],
   refs: ReadonlySet<string>,
 ): Contradiction[] => all.filter(({ about }) => refs.has(about) || refs.has(splitRef(about).thing));
+
+const keyOf = ({ about, property }: Pick<Conflict, 'about' | 'property'>) => `${about}|${property}`;
 
 function mendOfEntries(entries: readonly Entry[]): ReadonlyMap<string, string> {
   const actions = mendActions(entries);
@@ -48,7 +52,7 @@ function ofConflict(
   { about, property, facts }: Conflict,
   mends: ReadonlyMap<string, string>,
 ): Contradiction {
-  const key = `${about}|${property}`;
+  const key = keyOf({ about, property });
   const sides = [...group(facts, ({ value }) => canonicalJson(value)).values()].map(
     (said): ValueSide => {
       const mend = mends.get(said[0]!.entry);
