@@ -44,7 +44,7 @@ module.exports = {
       from: { path: '^src/core', pathNot: '(\\.test\\.ts$|^src/core/testing/)' },
       to: {
         pathNot:
-          '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|ml-matrix|date-fns|@date-fns/utc|@date-fns/tz|d3-hierarchy|@types/d3-hierarchy|highs))',
+          '^(src/core|node_modules/(valibot|@valibot/to-json-schema|canonicalize|ml-matrix|date-fns|@date-fns/utc|@date-fns/tz|d3-array|@types/d3-array|d3-hierarchy|@types/d3-hierarchy|highs))',
       },
     },
     {

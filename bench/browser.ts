@@ -8,6 +8,7 @@ import playwright from '../playwright.config';
 import type { RunningServer } from '../tests/server';
 import { freePort, signInCookie, startServer } from '../tests/server';
 import { fullPanelEntries } from './full-panel';
+import { tap } from './tap';
 import { timesInWords } from './timing';
 
 /** Recording one entry on a full 84-position panel, from the click to the paint after it, in Chromium. */
@@ -56,27 +57,6 @@ async function openWalk({ origin }: RunningServer, page: Page): Promise<void> {
   await page.locator('[data-position="41"]').click();
   await page.getByRole('button', { name: 'Damp' }).waitFor();
 }
-
-const tap = (page: Page): Promise<number> =>
-  page.evaluate(async () => {
-    const button = () =>
-      [...document.querySelectorAll('button')].find((one) => one.textContent === 'Damp')!;
-    const before = button().getAttribute('aria-pressed');
-    const start = performance.now();
-    button().click();
-    await new Promise<void>((done) => {
-      const look = () => {
-        if (button().getAttribute('aria-pressed') === before) return void setTimeout(look, 0);
-        requestAnimationFrame(() => {
-          const { port1, port2 } = new MessageChannel();
-          port1.onmessage = () => done();
-          port2.postMessage(0);
-        });
-      };
-      look();
-    });
-    return performance.now() - start;
-  });
 
 const sides = [];
 for (const [name, cwd] of builds)

@@ -1,12 +1,11 @@
 import type { LogbookStore } from '@/client/logbook/store';
-import { recordLine } from '@/core';
+import { parseLine, recordLine } from '@/core';
 import { add, observe } from '@/core/fieldwork/recording/draft';
 import { moveDevice } from '@/core/fieldwork/recording/move-device';
 import { takeOutDevice } from '@/core/fieldwork/recording/take-out-device';
 import type { Recorded, RecordingBench } from '@/core/fieldwork/recording/recording-bench';
 import { contradictionsOf } from '@/core/fieldwork/merging/contradictions';
 import type { DeviceView } from '@/core/installation/panel/views';
-import { parseLine } from '@/core/record/shorthand/parse';
 import { bench } from '@/core/testing/bench';
 import type { Chance } from '@/core/testing/chance';
 

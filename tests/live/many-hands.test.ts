@@ -1,6 +1,6 @@
 import { expect, jest, test } from '@jest/globals';
 import type { LogbookStore } from '@/client/logbook/store';
-import { recordLine } from '@/core';
+import { parseLine, recordLine } from '@/core';
 import { observe, add } from '@/core/fieldwork/recording/draft';
 import { moveDevice } from '@/core/fieldwork/recording/move-device';
 import { takeOutDevice } from '@/core/fieldwork/recording/take-out-device';
@@ -11,7 +11,6 @@ import { readSite } from '@/core/installation/panel/site-view';
 import type { Entry } from '@/core/record/entries/entry';
 import { fold } from '@/core/record/entries/fold';
 import { keepInspection } from '@/core/record/entries/kept';
-import { parseLine } from '@/core/record/shorthand/parse';
 import { bench } from '@/core/testing/bench';
 import type { Chance } from '@/core/testing/chance';
 import { chanceOf } from '@/core/testing/chance';

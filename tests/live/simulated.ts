@@ -302,7 +302,7 @@ export class SimulatedDevice {
   fire(): void {
     const due = this.timers;
     this.timers = [];
-    for (const work of due) work();
+    for (const work of due) void work();
   }
 
   /** Sends what waits, over a wire that loses, repeats and delays. */

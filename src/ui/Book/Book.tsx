@@ -8,6 +8,7 @@ import { useLogbook } from '@/client/logbook/use-logbook';
 import type { Sent } from '@/client/sent/use-sent';
 import { useSent } from '@/client/sent/use-sent';
 import type { Certainty } from '@/core/record/entries/entry';
+import type { Hand } from '@/core/fieldwork/hand/hand';
 import type { Opened } from '@/core/record/package/opened';
 import { FromHere } from '../Device/FromHere';
 import { Newer } from '../Device/Newer';
@@ -99,12 +100,7 @@ function OpenBook({
   const selection = chosen ?? first;
 
   const panelInHand = panel?.id;
-  const hand = useMemo(
-    () => (panelInHand === undefined ? undefined : { panel: panelInHand, selection }),
-    // What is in hand is the same while its words are.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [panelInHand, JSON.stringify(selection)],
-  );
+  const hand = useHand(panelInHand, selection);
   const now = useLive({
     inspection,
     store,
@@ -191,6 +187,12 @@ function OpenBook({
       </InHandProvider>
     </BookContextProvider>
   );
+}
+
+/** What is in hand, as others are told: the same while its words are. */
+function useHand(panel: string | undefined, selection: Selection): Hand | undefined {
+  const words = panel === undefined ? undefined : JSON.stringify({ panel, selection });
+  return useMemo(() => (words === undefined ? undefined : (JSON.parse(words) as Hand)), [words]);
 }
 
 /** A view of what follows from the rules, before they are here. */

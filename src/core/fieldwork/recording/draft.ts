@@ -10,9 +10,9 @@ import { entryVersion } from '../../record/entries/entry';
 import { rankOf } from '../../record/entries/strange';
 import type { Facts, PropertyName } from '../../record/entries/properties';
 import { propertySpec } from '../../record/entries/properties';
-import { entriesOn, takingAway } from '../../record/entries/taken-away';
+import { takingAway } from '../../record/entries/taken-away';
 import type { ThingType } from '../../record/entries/thing-types';
-import { FactReader } from '../../record/entries/fact-reader';
+import type { FactReader } from '../../record/entries/fact-reader';
 
 type Envelope = 'v' | 'id' | 'counter' | 'device' | 'author' | 'at' | 'action';
 
@@ -55,7 +55,7 @@ export function observe(
     .filter((property) => !propertySpec(property)?.ofEntry)
     .flatMap((property) => reader.facts(about, property as PropertyName).map((fact) => fact.entry));
   if (takingAway.some((property) => facts[property] === true))
-    replaces.push(...entriesOn(FactReader.wholeOf(reader), about));
+    replaces.push(...reader.entriesOn(about));
   return {
     kind: 'observe',
     about,

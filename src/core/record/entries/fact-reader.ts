@@ -1,5 +1,6 @@
 import type { Fact, Inspection } from './inspection';
 import { certainties } from './entry';
+import { entriesOn } from './taken-away';
 import type { PropertyName, PropertyValue } from './properties';
 
 /** Which of two or more standing values to read, by `about|property`: an index into them. */
@@ -61,6 +62,11 @@ export class FactReader {
   ofAnything<P extends PropertyName>(property: P): Fact<PropertyValue<P>>[] {
     if (!this.isRecorded(property)) return [];
     return [...this.whole.facts.keys()].flatMap((about) => this.fact(about, property) ?? []);
+  }
+
+  /** Entries that stand recorded of a thing, of its parts and of what hangs on it. */
+  entriesOn(thing: string): readonly string[] {
+    return entriesOn(this.whole, thing);
   }
 
   /** Every thing or part anything was recorded of. */

@@ -1,5 +1,4 @@
 import type { Assessment } from '../../judge/assess/assess';
-import { propertySpec } from '../../record/entries/properties';
 import { contradictionsOf } from '../../fieldwork/merging/contradictions';
 import { gradeWords, grades } from '../../vocabulary/grade';
 import { itemsOf } from '../../judge/grading/items';

@@ -87,7 +87,7 @@ export function contradictionWords(
       };
     }
     case 'presence': {
-      const { about, property, sides } = one;
+      const { property, sides } = one;
       const [away, there] = sides;
       const mistaken = property === 'removed';
       const wrote = new Set(there.facts.map(({ entry }) => entry));
