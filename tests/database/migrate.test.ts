@@ -112,6 +112,13 @@ describe('an upgrade', () => {
       expect(await Promise.all(['organisations', 'members', 'entries'].map(count))).toEqual(before);
       expect(schemaOf(url)).toBe(await fresh);
       expect(await migrate(url, app)).toEqual([]);
+      // What was there has arrived one after another, at each inspection.
+      const gaps = await withDoor(
+        url,
+        `select inspection_id from entries group by organisation_id, inspection_id
+         having min(arrival) <> 1 or max(arrival) <> count(*) or count(distinct arrival) <> count(*)`,
+      );
+      expect(gaps).toEqual([]);
     },
   );
 
