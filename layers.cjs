@@ -103,14 +103,14 @@ const around = [
   { room: 'src/stand-ins', is: 'instruments and a house that answer from the circuit model' },
   {
     room: 'src/client',
-    is: 'what is held on the device and who sends it, copies of what was sent, the lock of the screen',
+    is: 'what is held on the device and who sends it, what was sent, what others record, the lock of the screen',
   },
   { room: 'src/worker', is: 'answers pages from the device where there is no network' },
   { room: 'src/workers', is: 'long computing beside the screen' },
   { room: 'src/ui', is: 'views: they show what core returned and compute no verdict' },
   {
     room: 'src/server',
-    is: '`db` holds all SQL, `commands` decide, `jobs` work the queue, `render` makes files',
+    is: '`db` holds all SQL, `commands` decide, `live` tells what arrives, `jobs` work the queue, `render` makes files',
   },
   { room: 'src/app', is: 'routes: parse, one command, map the result' },
   { room: 'db/migrations', is: 'numbered SQL, never edited after it landed' },
