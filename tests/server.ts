@@ -79,11 +79,14 @@ export async function signInCookie(
   return cookie;
 }
 
-/** Starts what works the queue, as bin/demo does. */
-export function startWorker(): { kill(): void } {
+/**
+ * Starts what works the queue, as bin/demo does. It works for every test there is: what it has in hand as it is ended
+ * may be another's, and is finished.
+ */
+export function startWorker(): { end(): void } {
   const child = spawn(process.execPath, ['.next/east-gate/work.mjs'], {
     env: { ...process.env, NODE_ENV: 'production', NODE_OPTIONS: '' },
     stdio: 'ignore',
   });
-  return { kill: () => child.kill('SIGKILL') };
+  return { end: () => void child.kill('SIGTERM') };
 }

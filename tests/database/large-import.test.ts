@@ -112,7 +112,7 @@ describe('a large package', () => {
       }
       expect(now).toMatchObject({ state: 'loaded', answer: { added: 0, already: 2 } });
     } finally {
-      worker?.kill();
+      worker?.end();
       await server.kill();
     }
   });

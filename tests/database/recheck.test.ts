@@ -144,7 +144,7 @@ describe('issued reports read again by the rules as they are now', () => {
       while ((await listRechecked(mine)).unread > 0 && Date.now() < until)
         await new Promise((resolve) => setTimeout(resolve, 250));
     } finally {
-      worker.kill();
+      worker.end();
     }
     expect(await lacks()).toEqual([]);
     expect((await listRechecked(mine)).unread).toBe(0);

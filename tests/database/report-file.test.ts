@@ -184,7 +184,7 @@ describe('the queue', () => {
       for (const { id } of [waiting, held])
         expect(await waitForReportFile(organisation, id, 100_000)).toMatchObject({ state: 'made' });
     } finally {
-      worker.kill();
+      worker.end();
     }
   });
 });

@@ -22,7 +22,7 @@ const asForPeople = { EAST_GATE_PRELOAD: '1' };
 export const test = base.extend<object, { world: World }>({
   world: [
     async ({}, provide) => {
-      let worker: { kill(): void } | undefined;
+      let worker: { end(): void } | undefined;
       const world: World = {
         server: await startServer(await freePort(), asForPeople),
         restart: async () => {
@@ -34,7 +34,7 @@ export const test = base.extend<object, { world: World }>({
       };
       await provide(world);
       await world.server.kill();
-      worker?.kill();
+      worker?.end();
     },
     { scope: 'worker' },
   ],

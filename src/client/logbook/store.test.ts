@@ -225,6 +225,25 @@ describe('what is shown before the disk has it', () => {
   });
 });
 
+test('what the server shows otherwise since is shown so: a client who was forgotten', async () => {
+  const { store, open } = await opened();
+  await open();
+  await rust(store);
+  const before = store.judgedNow();
+  store.join(before.entries.map((entry) => ({ ...entry })));
+  expect(store.judgedNow()).toBe(before);
+  const marked = before.entries.map((entry) =>
+    entry.kind === 'observe' && entry.facts.remark
+      ? { ...entry, facts: { remark: '[removed on request]' } }
+      : entry,
+  );
+  store.join(marked);
+  expect(store.snapshot().assessment.site.reader.value('panel', 'remark')).toBe(
+    '[removed on request]',
+  );
+  expect(store.snapshot().entries).toHaveLength(before.entries.length);
+});
+
 describe('what stood here at opening', () => {
   const openSlot = bench().lines('24 open!').book.entries;
   const frame = {

@@ -9,6 +9,7 @@ import type { Contradiction } from '@/core/fieldwork/merging/contradiction';
 import { withMendStep } from '@/core/fieldwork/recording/mend-step';
 import { highestCounter, stamp } from '@/core/fieldwork/recording/draft';
 import { redoDraft, undoDraft } from '@/core/fieldwork/recording/undo';
+import { canonicalJson } from '@/core/vocabulary/canonical';
 import type { Settings } from '@/core/codes/settings/settings';
 import { overrulingEntries } from '@/core/record/entries/overruling';
 import type { Permission } from '@/core/vocabulary/permission';
@@ -129,12 +130,27 @@ export class LogbookStore {
     this.hold({});
   }
 
-  /** Joins entries that came meanwhile; those known already are left as they are. */
+  /** Joins entries that came meanwhile; those known already are left as they are, unless they are shown otherwise now. */
   join(entries: readonly Entry[]): void {
     const fresh = this.unknown(entries);
-    if (fresh.length === 0) return;
-    this.judged = this.derived([...this.judged.entries, ...fresh]);
+    const renewed = this.shownOtherwise(entries);
+    if (fresh.length === 0 && renewed.size === 0) return;
+    const standing = this.judged.entries.map((entry) => renewed.get(entry.id) ?? entry);
+    this.judged = this.derived([...standing, ...fresh]);
     this.hold({});
+  }
+
+  /** Of a client who was forgotten, or under a name of a package: the same entries, by the server's word. */
+  private shownOtherwise(entries: readonly Entry[]): ReadonlyMap<string, Entry> {
+    const known = new Map(this.judged.entries.map((entry) => [entry.id, entry]));
+    return new Map(
+      entries.flatMap((entry) => {
+        const standing = known.get(entry.id);
+        const same =
+          !standing || standing === entry || canonicalJson(standing) === canonicalJson(entry);
+        return same ? [] : [[entry.id, entry] as const];
+      }),
+    );
   }
 
   /** Joins this device's held entries; `wake` calls the sender. */

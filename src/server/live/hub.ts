@@ -99,9 +99,11 @@ export class Hub {
   /** Somebody is at an inspection, as a process says. */
   heard({ organisation, inspection, present, gone }: HereWord): void {
     const room = this.room(organisation, inspection);
-    const known = room.here.get(present.device);
-    if (gone) room.here.delete(present.device);
-    else room.here.set(present.device, { present, at: this.around.now() });
+    // Nobody speaks for another, whatever device he names.
+    const who = `${present.member} ${present.device}`;
+    const known = room.here.get(who);
+    if (gone) room.here.delete(who);
+    else room.here.set(who, { present, at: this.around.now() });
     if (gone ? known : JSON.stringify(known?.present) !== JSON.stringify(present))
       this.tellHere(room);
     this.dropEmpty(room);

@@ -46,7 +46,7 @@ export function askedIn(target: string, lastEvent: string | string[] | undefined
 }
 
 const open = new Set<{ session: Session; token: string; stream: EventStream }>();
-let looking: ReturnType<typeof setInterval> | undefined;
+let looking: ReturnType<typeof setTimeout> | undefined;
 
 function mayOpen({ organisation, member }: Session): boolean {
   const office = [...open].filter(({ session }) => session.organisation === organisation);
@@ -57,13 +57,20 @@ function mayOpen({ organisation, member }: Session): boolean {
   );
 }
 
-/** Ends the streams of those who are signed in no longer, here or by another process. */
+/** Ends the streams of those who are signed in no longer, here or by another process; then looks again later. */
 async function lookAtSessions(): Promise<void> {
-  for (const one of [...open]) {
-    const session = await findSession(one.token).catch(() => one.session);
-    if (session?.member !== one.session.member) one.stream.end();
+  const ended = new Map<string, boolean>();
+  for (const { token, session, stream } of [...open]) {
+    if (!ended.has(token)) {
+      const now = await findSession(token).catch(() => session);
+      ended.set(token, now?.member !== session.member);
+    }
+    if (ended.get(token)) stream.end();
   }
+  looking = open.size > 0 ? lookLater() : undefined;
 }
+
+const lookLater = () => setTimeout(() => void lookAtSessions(), sessionMs).unref();
 
 /** Streams what arrives at an inspection and who is there, for as long as somebody watches. */
 export async function streamLive(
@@ -89,14 +96,10 @@ export async function streamLive(
   const stream = new EventStream(response, () => {
     leave();
     open.delete(one);
-    if (open.size > 0) return;
-    clearInterval(looking);
-    looking = undefined;
   });
   const one = { session, token, stream };
   open.add(one);
-  looking ??= setInterval(() => void lookAtSessions(), sessionMs);
-  looking.unref();
+  looking ??= lookLater();
   leave = liveHub().watch({
     organisation: session.organisation,
     inspection: asked.inspection,

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
 import { fetchJudging } from '@/client/logbook/fetch-judging';
@@ -109,6 +109,16 @@ function OpenBook({
     arrived: arrivedAt,
     again: copy.again,
   });
+  // The server is heard again: what is shown from this device's copy is asked for anew.
+  const outdated = now.hearing === 'live' && copy.keptAt !== undefined;
+  const { again } = copy;
+  const asking = useRef(again);
+  useEffect(() => {
+    asking.current = again;
+  });
+  useEffect(() => {
+    if (outdated) asking.current();
+  }, [outdated]);
   const { following, follow } = useFollowing(now.others, { select, setPanelId });
 
   const actions = useMemo(
