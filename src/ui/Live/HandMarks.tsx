@@ -32,12 +32,11 @@ function AllHands({ panel, drawing, others, beside = false }: HandMarksProps) {
         const box = boxOf(selection, panel, drawing);
         const point = pointInHand(selection, panel, drawing);
         if (!box && !point) return null;
-        const at =
-          beside && box
+        const at = !box
+          ? { x: point!.x, y: point!.y - plate.height / 2 }
+          : beside
             ? besideOf(box, drawing)
-            : box
-              ? { x: box.x + box.width / 2, y: box.y }
-              : { x: point!.x, y: point!.y - plate.height / 2 };
+            : onStrip(box, point ?? box, drawing);
         const key = `${Math.round(at.x)}/${Math.round(at.y)}`;
         const before = taken.get(key) ?? 0;
         taken.set(key, before + 1);
@@ -78,6 +77,10 @@ function besideOf(box: Box, { geometry: g }: PanelDrawing): { x: number; y: numb
   if (g.turned) return { x: middle.x, y: middle.y < sheet.height / 2 ? -0.4 : sheet.height + 0.4 };
   return { x: middle.x < sheet.width / 2 ? -0.55 : sheet.width + 0.55, y: middle.y };
 }
+
+/** On the strip between the columns, at the edge of the place: over no rating and no mark. */
+const onStrip = (box: Box, strip: { x: number; y: number }, { geometry: g }: PanelDrawing) =>
+  g.turned ? { x: box.x, y: strip.y } : { x: strip.x, y: box.y };
 
 type Box = ReturnType<typeof boxOnSheet>;
 

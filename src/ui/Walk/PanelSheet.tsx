@@ -127,8 +127,8 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
           <Shapes shapes={drawing.shapes} />
           <FindingMarks {...{ panel: recorded, geometry, findings, contradictions }} />
         </g>
-        {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
+        {others.length > 0 && <HandMarks {...{ panel: recorded, drawing, others }} />}
       </PanelLens>
     );
   return (
@@ -150,8 +150,8 @@ export function PanelSheet({ preview, onType, onTouch }: PanelSheetProps) {
         <Shapes shapes={labels} />
         <FindingMarks {...{ panel: recorded, geometry, findings, contradictions }} />
         {preview && <PreviewMarks preview={preview} drawing={drawing} />}
-        {others.length > 0 && <HandMarks beside {...{ panel: recorded, drawing, others }} />}
         <HitAreas {...{ panel: recorded, geometry, findings, selection, actions: touching }} />
+        {others.length > 0 && <HandMarks beside {...{ panel: recorded, drawing, others }} />}
       </svg>
     </div>
   );

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { assess } from '../../judge/assess/assess';
+import { drawPanel } from '../../show/drawing/draw-panel';
 import type { Entry } from '../../record/entries/entry';
 import { fold } from '../../record/entries/fold';
 import { readSite } from '../../installation/panel/site-view';
@@ -292,6 +293,12 @@ describe('two breakers on one position', () => {
       },
     ]);
     expect(panelOf(entries).devices).toHaveLength(2);
+    const site = siteOf(entries);
+    const drawn = drawPanel(site.panels[0]!, site).shapes.flatMap((shape) =>
+      shape.kind === 'text' ? shape.text : [],
+    );
+    // The numbers of positions 15 and 20, and one rating: the first's.
+    expect(drawn.filter((text) => ['15', '20'].includes(text)).sort()).toEqual(['15', '15', '20']);
   });
 
   test('settled on one: the other goes with its wires and its circuit, and stays in the history', () => {

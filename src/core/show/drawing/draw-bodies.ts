@@ -1,3 +1,4 @@
+import { clash } from '../../fieldwork/recording/check';
 import type { FactReader } from '../../record/entries/fact-reader';
 import type { PanelView, PositionView } from '../../installation/panel/views';
 import { drawDevice } from './draw-device';
@@ -8,6 +9,10 @@ import { linePath, n, rectPath } from './shapes';
 
 /** Breakers, blanks, openings and positions not yet recorded. */
 export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): Shape[] {
+  // Of two that were recorded on one position the first is drawn: over each other neither could be read.
+  const under = new Set(
+    panel.positions.flatMap(({ devices }) => (clash(devices) ? devices.slice(1) : [])),
+  );
   return [
     ...panel.positions
       .filter((position) => position.devices.length === 0)
@@ -18,7 +23,9 @@ export function drawBodies(panel: PanelView, g: Geometry, reader: FactReader): S
     ...panel.positions
       .filter((position) => reader.value(position.ref, 'busCondition') === 'burned')
       .map((position) => burn(position, g)),
-    ...[...panel.devices, ...panel.pullOuts].flatMap((device) => drawDevice(device, g, reader)),
+    ...[...panel.devices, ...panel.pullOuts]
+      .filter((device) => !under.has(device))
+      .flatMap((device) => drawDevice(device, g, reader)),
   ];
 }
 

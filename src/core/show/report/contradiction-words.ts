@@ -120,7 +120,7 @@ export function contradictionWords(
           settle: `Only ${deviceWords(device)}`,
         })),
         until:
-          'Until it is settled both are judged. Where both mean the same breaker, the other leaves the drawing with its wires; the history keeps it. Where one stands elsewhere, move it there.',
+          'Until it is settled the first is drawn, and both are judged. Where both mean the same breaker, the other leaves the drawing with its wires; the history keeps it. Where one stands elsewhere, move it there.',
       };
     case 'circuit':
       return {
