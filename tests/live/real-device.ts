@@ -10,6 +10,7 @@ import type { Entry } from '@/core/record/entries/entry';
 import { permissions } from '@/core/vocabulary/permission';
 import { watch } from '../event-stream';
 import { memoryDisk } from './memory-disk';
+import { noted } from './noted';
 
 export interface Place {
   inspection: string;
@@ -125,11 +126,8 @@ export class RealDevice {
     await this.logbook.refresh();
   }
 
-  /** Does something here, and notes what was recorded by it and what was known then. */
-  async does(work: (store: LogbookStore) => Promise<string | undefined>): Promise<void> {
-    const before = new Set(this.entries.map(({ id }) => id));
-    await work(this.logbook);
-    for (const { id, device } of this.entries)
-      if (!before.has(id) && device === this.name) this.made.set(id, before);
+  /** Does something here. */
+  does(work: (store: LogbookStore) => Promise<string | undefined>): Promise<void> {
+    return noted(this.logbook, this.name, this.made, work);
   }
 }

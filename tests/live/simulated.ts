@@ -14,6 +14,7 @@ import { permissions } from '@/core/vocabulary/permission';
 import type { Told } from '@/server/live/hub';
 import { Hub } from '@/server/live/hub';
 import { memoryDisk } from './memory-disk';
+import { noted } from './noted';
 
 export const inspection = 'one';
 const organisation = 'office';
@@ -323,11 +324,8 @@ export class SimulatedDevice {
     await this.store.refresh();
   }
 
-  /** Does something here, and notes what was recorded by it and what was known then. */
-  async does(work: (store: LogbookStore) => Promise<string | undefined>): Promise<void> {
-    const before = new Set(this.entries.map(({ id }) => id));
-    await work(this.store);
-    for (const { id, device } of this.entries)
-      if (!before.has(id) && device === this.name) this.made.set(id, before);
+  /** Does something here. */
+  does(work: (store: LogbookStore) => Promise<string | undefined>): Promise<void> {
+    return noted(this.store, this.name, this.made, work);
   }
 }
