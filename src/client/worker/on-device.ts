@@ -48,14 +48,18 @@ export function keepPages(onChange: (state: OnDevice) => void): () => void {
   };
 }
 
+/** Milliseconds until a page is loaded anew though nothing was said of the taking over. */
+const takeOverMs = 8000;
+
 /** Takes the newer version: this page is loaded anew with it, others when they are opened anew. */
 export async function takeNewer(): Promise<void> {
   const registration = await navigator.serviceWorker.getRegistration();
   if (!registration?.waiting) return window.location.reload();
-  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
-    once: true,
-  });
+  const reload = () => window.location.reload();
+  navigator.serviceWorker.addEventListener('controllerchange', reload, { once: true });
   told(registration.waiting, { kind: 'take-over' });
+  // One that has something in hand gives way once this page leaves it.
+  setTimeout(reload, takeOverMs);
 }
 
 /** The theme a kept page is drawn in. */
