@@ -74,10 +74,6 @@ export class Hub {
     };
   }
 
-  get watching(): number {
-    return [...this.rooms.values()].reduce((sum, { watchers }) => sum + watchers.size, 0);
-  }
-
   /** Something arrived at an inspection, by whatever process. @param word `office/inspection` or `office/inspection/again` */
   arrived(word: string): void {
     const [organisation = '', inspection = '', again] = word.split('/');

@@ -34,7 +34,7 @@ const askedSchema = v.object({
 type Asked = { fault: string } | { inspection: string; after: number };
 
 /** Which inspection is watched, and from where on; a browser that asks anew says itself how far it had come. */
-export function askedIn(target: string, lastEvent: string | string[] | undefined): Asked {
+function askedIn(target: string, lastEvent: string | string[] | undefined): Asked {
   const query = new URL(target, 'http://localhost').searchParams;
   const read = v.safeParse(askedSchema, {
     inspection: query.get('inspection') ?? '',

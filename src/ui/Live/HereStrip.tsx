@@ -62,5 +62,5 @@ function lastWords({ entries }: News, site: SiteView, names: ReadonlyMap<string,
   const { about, says } = entryWords(entry, site);
   const more = says.length > 1 ? ` and ${says.length - 1} more` : '';
   const said = [about, says[0]].filter(Boolean).join(', ');
-  return `${names.get(entry.author) ?? entry.author}, ${sentWords(entry.at)}: ${said}${more}`;
+  return `${names.get(entry.author) ?? 'A colleague'}, ${sentWords(entry.at)}: ${said}${more}`;
 }

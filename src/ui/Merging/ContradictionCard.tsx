@@ -28,7 +28,7 @@ export function ContradictionCard({ contradiction }: { contradiction: Contradict
       <h3 className="font-bold">{words.title}</h3>
       <ul className="grid gap-2">
         {words.sides.map((side, index) => (
-          <li key={side.says} className="border-hair grid gap-1 border-t pt-2">
+          <li key={index} className="border-hair grid gap-1 border-t pt-2">
             <p>
               <strong>{side.says}</strong>
               <span className="text-ink2"> · {side.by.map(byWords).join('; ')}</span>
@@ -81,7 +81,7 @@ function Turning({ findings }: { findings: readonly Finding[] | undefined }) {
   const { state } = useBook();
   if (!findings) return null;
   if (findings.length === 0)
-    return <p className="text-caption text-ink2">Nothing is found by it alone.</p>;
+    return <p className="text-caption text-ink2">By what is recorded, no finding turns on it.</p>;
   return (
     <ul className="text-caption grid gap-0.5">
       {findings.slice(0, named).map(({ key, grade, verdict }) => (

@@ -35,7 +35,7 @@ describe('what two hands recorded against each other', () => {
     expect(card.textContent).toMatch(/15 A.*you/);
     expect(card.textContent).toMatch(/40 A.*a colleague/);
     expect(card.textContent).toMatch(/Breaker 7: 40 A on 12 copper/);
-    expect(card.textContent).toContain('Nothing is found by it alone.');
+    expect(card.textContent).toContain('By what is recorded, no finding turns on it.');
     expect(card.textContent).toContain('the worse counts');
   });
 

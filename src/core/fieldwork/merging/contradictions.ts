@@ -30,12 +30,6 @@ export function contradictionsOf(site: SiteView, entries: readonly Entry[]): Con
   ];
 }
 
-/** Those of a thing or part: of a breaker, of its position, its screws and what lies under them. */
-export const contradictionsAt = (
-  all: readonly Contradiction[],
-  refs: ReadonlySet<string>,
-): Contradiction[] => all.filter(({ about }) => refs.has(about) || refs.has(splitRef(about).thing));
-
 const keyOf = ({ about, property }: Pick<Conflict, 'about' | 'property'>) => `${about}|${property}`;
 
 function mendOfEntries(entries: readonly Entry[]): ReadonlyMap<string, string> {
